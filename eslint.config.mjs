@@ -1,0 +1,77 @@
+import js from '@eslint/js';
+import hooks from 'eslint-plugin-react-hooks';
+import ts from 'typescript-eslint';
+
+/**
+ * The floors of the engine, lowest first: a folder may import those below it, never those above.
+ * `testing` is for tests alone and may use everything.
+ */
+const floors = ['pitch', 'chord', 'chart', 'voicing', 'connect'];
+
+/** Chart and voicing stand side by side on the chord; neither knows the other. */
+const besideEachOther = { voicing: ['chart'] };
+
+const floorRules = floors.map((floor, height) => {
+  const above = [...floors.slice(height + 1), ...(besideEachOther[floor] ?? []), 'testing'];
+  return {
+    files: [`packages/core/src/${floor}/**/*.ts`],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: above.map((name) => `**/${name}/**`),
+              message: `${floor} stands below: imports run one way, ${floors.join(' ← ')}.`,
+            },
+            {
+              group: ['node:*', 'react', 'react-*', '@nestjs/*', '@drop-close/*'],
+              message: 'The engine is pure: no Node module, no interface, no application.',
+            },
+          ],
+        },
+      ],
+    },
+  };
+});
+
+export default ts.config(
+  {
+    ignores: [
+      '**/dist/**',
+      '**/node_modules/**',
+      '.data/**',
+      'apps/web/public/**',
+      'test-results/**',
+    ],
+  },
+  js.configs.recommended,
+  ...ts.configs.strictTypeChecked,
+  {
+    languageOptions: {
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      '@typescript-eslint/consistent-type-imports': 'off',
+      // Typed arrays in the solver are walked within bounds known by construction.
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      // Nest modules are empty classes that carry a decorator.
+      '@typescript-eslint/no-extraneous-class': ['error', { allowWithDecorator: true }],
+      'no-console': 'error',
+    },
+  },
+  ...floorRules,
+  {
+    files: ['apps/web/src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: hooks.configs.recommended.rules,
+  },
+  { files: ['bench/**', 'scripts/**'], rules: { 'no-console': 'off' } },
+  { files: ['**/*.{js,mjs}'], ...ts.configs.disableTypeChecked },
+  {
+    files: ['**/*.{js,mjs}'],
+    languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly' } },
+  },
+);

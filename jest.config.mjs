@@ -1,0 +1,45 @@
+const swc = [
+  '@swc/jest',
+  {
+    jsc: {
+      parser: { syntax: 'typescript', tsx: true, decorators: true },
+      transform: {
+        legacyDecorator: true,
+        decoratorMetadata: true,
+        react: { runtime: 'automatic' },
+      },
+      target: 'es2022',
+    },
+  },
+];
+const root = new URL('.', import.meta.url).pathname;
+const base = {
+  transform: { '^.+\\.tsx?$': swc },
+  testEnvironment: 'node',
+  // Several of these packages declare a main file they do not ship.
+  moduleNameMapper: {
+    '^@tonaljs/([^/]+)$': [
+      `${root}node_modules/@tonaljs/$1/dist/index.cjs`,
+      `${root}node_modules/@tonaljs/$1/dist/index.js`,
+    ],
+  },
+  testEnvironmentOptions: {
+    customExportConditions: ['source', 'node', 'node-addons', 'require', 'default'],
+  },
+};
+export default {
+  projects: [
+    {
+      ...base,
+      displayName: 'core',
+      rootDir: 'packages/core',
+      testMatch: ['<rootDir>/src/**/*.test.ts'],
+    },
+    {
+      ...base,
+      displayName: 'web',
+      rootDir: 'apps/web',
+      testMatch: ['<rootDir>/src/**/*.test.ts?(x)'],
+    },
+  ],
+};

@@ -1,0 +1,99 @@
+import type { Bar, Section, Slot } from './types';
+
+interface OpenBar {
+  slots: Slot[];
+  repeatStart: boolean;
+  ending?: number;
+  lineBreaks: number;
+}
+
+interface OpenSection {
+  name?: string;
+  lineBreaks: number;
+  bars: Bar[];
+}
+
+/** Gathers bars and sections while the words of a chart go by. */
+export class ChartBuilder {
+  private readonly sections: OpenSection[] = [];
+  private bar: OpenBar = { slots: [], repeatStart: false, lineBreaks: 0 };
+  private breaks = 0;
+  /** Blank lines before the first word are no part of the chart. */
+  private started = false;
+  barCount = 0;
+
+  get barIsEmpty(): boolean {
+    return this.bar.slots.length === 0;
+  }
+
+  get slots(): readonly Slot[] {
+    return this.bar.slots;
+  }
+
+  lineBreak(): void {
+    this.closeBar();
+    if (this.started) this.breaks += 1;
+  }
+
+  /** After a header line breaks are counted anew. */
+  headerLine(): void {
+    this.takeBreaks();
+  }
+
+  startSection(name: string): void {
+    this.closeBar();
+    this.sections.push({ name, lineBreaks: this.takeBreaks(), bars: [] });
+  }
+
+  startRepeat(): void {
+    this.closeBar();
+    this.bar.repeatStart = true;
+  }
+
+  startEnding(number: number): void {
+    this.closeBar();
+    this.bar.ending = number;
+  }
+
+  add(slot: Slot): void {
+    if (this.barIsEmpty) this.bar.lineBreaks = this.takeBreaks();
+    this.bar.slots.push(slot);
+  }
+
+  /** Ends the bar in hand, if anything stands in it. */
+  closeBar(repeatEnd = false): void {
+    if (this.barIsEmpty) {
+      if (repeatEnd) this.repeatLastBar();
+      return;
+    }
+    this.section().bars.push({ ...this.bar, repeatEnd });
+    this.barCount += 1;
+    this.bar = { slots: [], repeatStart: false, lineBreaks: 0 };
+  }
+
+  finish(): Section[] {
+    this.closeBar();
+    return this.sections;
+  }
+
+  private section(): OpenSection {
+    const last = this.sections.at(-1);
+    if (last) return last;
+    const first: OpenSection = { lineBreaks: 0, bars: [] };
+    this.sections.push(first);
+    return first;
+  }
+
+  private repeatLastBar(): void {
+    const bars = this.sections.at(-1)?.bars;
+    const last = bars?.pop();
+    if (bars && last) bars.push({ ...last, repeatEnd: true });
+  }
+
+  private takeBreaks(): number {
+    const { breaks } = this;
+    this.breaks = 0;
+    this.started = true;
+    return breaks;
+  }
+}

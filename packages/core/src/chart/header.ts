@@ -1,0 +1,49 @@
+import { parseNote } from '../pitch/spelling';
+import { formatMeter, parseMeter } from './meter';
+import { FEELS, type ChartHeader } from './types';
+
+export const SLOWEST = 30;
+export const FASTEST = 360;
+
+/** Reads a key such as `Eb`, `F# minor` or `Cm` into `Eb` or `F#m`; `undefined` when it is none. */
+export function parseKey(text: string): string | undefined {
+  const match = /^\s*([A-Ga-g][b#♭♯]?)\s*(m|-|min|minor|maj|major)?\s*$/.exec(text);
+  const tonic = (match?.[1] ?? '').replace('♭', 'b').replace('♯', '#');
+  const root = tonic.charAt(0).toUpperCase() + tonic.slice(1);
+  if (!match || !parseNote(root)) return undefined;
+  return root + (['m', '-', 'min', 'minor'].includes(match[2] ?? '') ? 'm' : '');
+}
+
+/** Reads one header line such as `tempo: 132`, or says what would be right. */
+export function readHeaderLine(line: string): ChartHeader | string {
+  const colon = line.indexOf(':');
+  const name = line.slice(0, colon).trim().toLowerCase();
+  const value = line.slice(colon + 1).trim();
+  if (name === 'key') {
+    const key = parseKey(value);
+    return key ? { key } : `"${value}" is no key: write a letter A to G, with m for minor, as Ebm.`;
+  }
+  if (name === 'meter') {
+    const meter = parseMeter(value);
+    return meter ? { meter } : `"${value}" is no meter: write beats and unit, as 3/4.`;
+  }
+  if (name === 'tempo') {
+    const tempo = Number(value);
+    const sane = tempo >= SLOWEST && tempo <= FASTEST;
+    return sane
+      ? { tempo }
+      : `"${value}" is no tempo: write ${SLOWEST} to ${FASTEST} beats a minute.`;
+  }
+  const feel = FEELS.find((known) => known === value.toLowerCase());
+  return feel ? { feel } : `"${value}" is no feel: write one of ${FEELS.join(', ')}.`;
+}
+
+/** The header as lines of text, in the order key, meter, tempo, feel. */
+export function formatHeader(header: ChartHeader): string[] {
+  const lines: string[] = [];
+  if (header.key) lines.push(`key: ${header.key}`);
+  if (header.meter) lines.push(`meter: ${formatMeter(header.meter)}`);
+  if (header.tempo) lines.push(`tempo: ${header.tempo}`);
+  if (header.feel) lines.push(`feel: ${header.feel}`);
+  return lines;
+}

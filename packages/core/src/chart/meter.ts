@@ -1,0 +1,34 @@
+import type { Meter } from './types';
+
+export const FOUR_FOUR: Meter = { beats: 4, unit: 4 };
+
+const UNITS = [2, 4, 8, 16];
+
+/** Reads `3/4`, `6/8`; `undefined` when it is no meter of 1 to 12 beats. */
+export function parseMeter(text: string): Meter | undefined {
+  const match = /^\s*(\d{1,2})\s*\/\s*(\d{1,2})\s*$/.exec(text);
+  const [beats, unit] = [Number(match?.[1]), Number(match?.[2])];
+  return match && beats >= 1 && beats <= 12 && UNITS.includes(unit) ? { beats, unit } : undefined;
+}
+
+export const formatMeter = ({ beats, unit }: Meter): string => `${beats}/${unit}`;
+
+/** How many quarter notes a bar lasts: 3 for 6/8. */
+export const quartersInBar = ({ beats, unit }: Meter): number => (beats * 4) / unit;
+
+/**
+ * Where the slots of a bar begin, in beats from 0, and whether their count places them without doubt.
+ * Slots share the bar evenly when their count and the beats divide; otherwise the first slot is the
+ * long one and the rest take the last beats, as `Dm7 G7` in three beats falls on 1 and 3.
+ *
+ * @example slotStarts(2, 4) // { starts: [0, 2], certain: true }
+ * @example slotStarts(3, 4) // { starts: [0, 2, 3], certain: false }
+ */
+export function slotStarts(count: number, beats: number): { starts: number[]; certain: boolean } {
+  const even = beats % count === 0 || count % beats === 0;
+  if (even || count > beats) {
+    return { starts: Array.from({ length: count }, (_, i) => (i * beats) / count), certain: even };
+  }
+  const starts = Array.from({ length: count }, (_, i) => (i === 0 ? 0 : beats - count + i));
+  return { starts, certain: beats === 3 };
+}

@@ -1,0 +1,180 @@
+import { parseChord } from '../chord/parseChord';
+import { ChartBuilder } from './builder';
+import { readHeaderLine } from './header';
+import { FOUR_FOUR, slotStarts } from './meter';
+import { chartTokens, type ChartToken } from './tokens';
+import type { Chart, ChartHeader, ChartProblem, Meter, Slot } from './types';
+
+/** More written bars than any tune has; what lies beyond is not read. */
+export const MOST_BARS = 500;
+/** From here on, text of which most words are no chords is taken for prose. */
+const FEWEST_WORDS_OF_PROSE = 8;
+
+export interface ParsedChart {
+  readonly chart: Chart;
+  readonly problems: readonly ChartProblem[];
+}
+
+/**
+ * Reads chart text. Whatever cannot be read becomes a problem with its line and column and stays in
+ * the chart as typed; everything else reads on.
+ *
+ * @param meter the meter when the text names none; default 4/4
+ * @example parseChart('[A] |: Dm7 G7 | Cmaj7 :|')
+ */
+export function parseChart(text: string, meter: Meter = FOUR_FOUR): ParsedChart {
+  const reading = new ChartReading(meter);
+  for (const token of chartTokens(text)) if (!reading.isFull) reading.read(token);
+  return reading.finish();
+}
+
+class ChartReading {
+  private readonly builder = new ChartBuilder();
+  private readonly problems: ChartProblem[] = [];
+  private header: ChartHeader = {};
+  /** The bar line that opened the bar in hand on this line, if one did. */
+  private opening: ChartToken | undefined;
+  private firstOfBar: ChartToken | undefined;
+  private chords = 0;
+  private unreadable = 0;
+  private barsRead = false;
+
+  constructor(private readonly givenMeter: Meter) {}
+
+  get isFull(): boolean {
+    return this.builder.barCount > MOST_BARS;
+  }
+
+  private get meter(): Meter {
+    return this.header.meter ?? this.givenMeter;
+  }
+
+  read(token: ChartToken): void {
+    if (token.kind === 'header') {
+      this.readHeader(token);
+    } else if (token.kind === 'new line') {
+      this.endBar();
+      this.builder.lineBreak();
+      this.opening = undefined;
+    } else if (token.kind === 'section') {
+      this.endBar();
+      this.builder.startSection(token.text.slice(1, -1).trim());
+      this.opening = undefined;
+    } else if (token.kind === 'word' || token.kind === 'hold' || token.kind === 'repeat bar') {
+      this.readSlot(token);
+    } else {
+      this.readLine(token);
+    }
+  }
+
+  finish(): ParsedChart {
+    this.endBar();
+    const sections = this.builder.finish();
+    const chart = { header: this.header, meter: this.meter, sections };
+    const words = this.chords + this.unreadable;
+    if (words >= FEWEST_WORDS_OF_PROSE && this.unreadable > words / 2) {
+      const message =
+        'This reads like prose, not changes: write chords between bar lines, as | Dm7 G7 | Cmaj7 |.';
+      return {
+        chart: { ...chart, sections: [] },
+        problems: [{ line: 1, column: 1, length: 1, message }],
+      };
+    }
+    if (!words) this.report({ line: 1, column: 1, text: ' ' }, NO_CHORDS);
+    return { chart, problems: this.problems };
+  }
+
+  private readHeader(token: ChartToken): void {
+    this.builder.headerLine();
+    const outcome = readHeaderLine(token.text);
+    if (typeof outcome === 'string') this.report(token, outcome);
+    else if (this.barsRead)
+      this.report(token, 'Key, meter, tempo and feel stand before the first bar.');
+    else this.header = { ...this.header, ...outcome };
+  }
+
+  /** Bar lines, repeat signs and endings. */
+  private readLine(token: ChartToken): void {
+    if (token.kind === 'ending') {
+      this.endBar();
+      this.builder.startEnding(Number(token.text.slice(1)));
+      return;
+    }
+    const repeatEnd = token.kind === 'repeat end' || token.kind === 'repeat end and start';
+    this.endBar(repeatEnd, token);
+    if (token.kind === 'repeat start' || token.kind === 'repeat end and start') {
+      this.builder.startRepeat();
+    }
+    this.opening = token;
+  }
+
+  private readSlot(token: ChartToken): void {
+    this.barsRead = true;
+    this.firstOfBar ??= token;
+    if (this.builder.barCount === MOST_BARS && this.builder.barIsEmpty) {
+      this.report(token, `A chart holds up to ${MOST_BARS} bars; what follows here is not read.`);
+    }
+    this.builder.add(this.slotOf(token));
+  }
+
+  private slotOf(token: ChartToken): Slot {
+    if (token.kind === 'hold') return { kind: 'hold' };
+    if (token.kind === 'repeat bar') return { kind: 'repeat bar' };
+    const result = parseChord(token.text);
+    if (result.ok) {
+      this.chords += 1;
+      return { kind: 'chord', chord: result.value, text: token.text };
+    }
+    this.unreadable += 1;
+    const { message, index, suggestion } = result.problem;
+    const place = {
+      line: token.line,
+      column: token.column + index,
+      length: Math.max(1, token.text.length - index),
+    };
+    const said = `${token.text}: ${message}`;
+    this.problems.push({ ...place, message: said, ...(suggestion ? { suggestion } : {}) });
+    return { kind: 'unreadable', text: token.text, problem: result.problem };
+  }
+
+  private endBar(repeatEnd = false, closing?: ChartToken): void {
+    if (
+      this.builder.barIsEmpty &&
+      this.opening?.kind === 'bar line' &&
+      closing?.kind === 'bar line'
+    ) {
+      this.report(
+        closing,
+        'This bar is empty: write % to repeat the bar before, or . to hold its chord.',
+      );
+      this.builder.add({ kind: 'hold' });
+    } else if (this.firstOfBar) {
+      this.checkBar(this.firstOfBar);
+    }
+    this.builder.closeBar(repeatEnd);
+    this.firstOfBar = undefined;
+  }
+
+  private checkBar(first: ChartToken): void {
+    const { slots } = this.builder;
+    if (slots.length > 1 && slots.some((slot) => slot.kind === 'repeat bar')) {
+      this.report(first, '% repeats a whole bar, so it stands alone between its bar lines.');
+    }
+    const startsChart = this.builder.barCount === 0;
+    if (startsChart && (slots[0]?.kind === 'hold' || slots[0]?.kind === 'repeat bar')) {
+      this.report(first, 'Nothing stands before the first bar that could be repeated or held.');
+    }
+    const { beats } = this.meter;
+    if (slotStarts(slots.length, beats).certain) return;
+    const message = `${slots.length} chords in ${beats} beats: put a . for every beat on which a chord is held, as Dm7 . G7 C7.`;
+    this.report(first, message);
+  }
+
+  private report(at: Pick<ChartToken, 'line' | 'column' | 'text'>, message: string): void {
+    const length = Math.max(1, at.text.length);
+    this.problems.push({ line: at.line, column: at.column, length, message });
+  }
+}
+
+const NO_CHORDS =
+  'There are no chords here yet: type changes between bar lines, as | Dm7 G7 | Cmaj7 |.';

@@ -1,0 +1,70 @@
+import type { Chord, ChordProblem } from '../chord/types';
+
+export interface Meter {
+  /** Beats in a bar, 1..12. */
+  readonly beats: number;
+  /** The note that gets one beat: 2, 4, 8 or 16. */
+  readonly unit: number;
+}
+
+export const FEELS = ['swing', 'straight', 'ballad', 'waltz', 'latin', 'shuffle'] as const;
+export type Feel = (typeof FEELS)[number];
+
+/** What the text itself says before the first bar. Each part may be missing. */
+export interface ChartHeader {
+  readonly key?: string;
+  readonly meter?: Meter;
+  /** Quarter-note beats per minute, 30..360. */
+  readonly tempo?: number;
+  readonly feel?: Feel;
+}
+
+/**
+ * One place in a bar. The slots of a bar share its beats: one slot takes it whole, two in 4/4 fall on
+ * 1 and 3, four take a beat each.
+ */
+export type Slot =
+  | { readonly kind: 'chord'; readonly chord: Chord; readonly text: string }
+  /** `.` – the chord before goes on through this slot. */
+  | { readonly kind: 'hold' }
+  /** `%` – the bar before, again; stands alone in its bar. */
+  | { readonly kind: 'repeat bar' }
+  /** A symbol that cannot be read, kept as typed so that nothing is lost. */
+  | { readonly kind: 'unreadable'; readonly text: string; readonly problem: ChordProblem };
+
+export interface Bar {
+  readonly slots: readonly Slot[];
+  readonly repeatStart: boolean;
+  readonly repeatEnd: boolean;
+  /** Number of the ending that begins here: 1 for `(1`. */
+  readonly ending?: number;
+  /** Line breaks in the text before this bar, so that lines stay as the player laid them out. */
+  readonly lineBreaks: number;
+}
+
+export interface Section {
+  /** The letter or name in `[A]`; missing for bars before the first label. */
+  readonly name?: string;
+  readonly lineBreaks: number;
+  readonly bars: readonly Bar[];
+}
+
+export interface Chart {
+  readonly header: ChartHeader;
+  /** The meter in force: the text's own, else the one given to parseChart, else 4/4. */
+  readonly meter: Meter;
+  readonly sections: readonly Section[];
+}
+
+export interface ChartProblem {
+  /** From 1. */
+  readonly line: number;
+  /** From 1, of the first bad character. */
+  readonly column: number;
+  /** How many characters the bad word has, 1 or more. */
+  readonly length: number;
+  /** What is wrong and what would be right, for a musician. */
+  readonly message: string;
+  /** What would be read in its place. */
+  readonly suggestion?: string;
+}

@@ -1,0 +1,59 @@
+import { defaultVoicingSettings } from '../voicing/data';
+import type { ConnectSettings, Weights } from './types';
+
+/**
+ * Every size in the cost of a path, in hundredths of a semitone equivalent. Source: our own judgement
+ * of common practice; the user scales each term by its weight.
+ */
+export const SIZES = {
+  /** A voice that moves one semitone. */
+  semitone: 100,
+  /** Added for the top voice, which the ear follows. */
+  topSemitone: 50,
+  /** A voice that enters or ends where the voicings differ in size. */
+  spareVoice: 300,
+  /** Each semitone of a leap beyond a major third; twice that in the top voice. */
+  leapSemitone: 100,
+  /** A seventh that does not fall by step to the third, where roots fall a fifth. */
+  seventhMissed: 200,
+  /** A third that neither holds nor steps down (nor, as leading tone, up to the root). */
+  thirdMissed: 100,
+  /** A flat ninth that does not fall a half step to the fifth. */
+  flatNinthMissed: 100,
+  /** Each semitone by which the middle of a voicing lies outside the centre of the room's window. */
+  offCentreSemitone: 60,
+  /** Each millimetre of stretch beyond comfort. */
+  stretchMm: 8,
+  /** Each millimetre by which the index finger's position shifts. */
+  shiftMm: 1,
+  /** Each fret of the lowest fretted note above the twelfth, where the body is in the way. */
+  fretPastBody: 60,
+  /** Each open string: it cannot be damped, slid or let go by the hand. */
+  openString: 80,
+  /** Each inner string a grip skips and has to keep silent. */
+  skippedString: 25,
+  /** Each semitone of one hand's span beyond an octave on keys. */
+  spanSemitone: 40,
+} as const;
+
+/** From here up the body of the guitar is in the way of the hand. */
+export const BODY_FRET = 12;
+
+/** The leap that is still a step of the melody, in semitones: a major third. */
+export const WIDEST_STEP = 4;
+
+export const defaultWeights: Weights = {
+  motion: 100,
+  leaps: 100,
+  resolution: 100,
+  register: 100,
+  hand: 100,
+};
+
+/** Drop 2 on guitar, alone, the chorus played once. Spread it to make settings of your own. */
+export const defaultSettings: ConnectSettings = {
+  ...defaultVoicingSettings,
+  weights: defaultWeights,
+  loop: false,
+  locks: {},
+};

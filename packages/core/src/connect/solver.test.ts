@@ -1,0 +1,75 @@
+import fc from 'fast-check';
+import { solve, type Layers } from './solver';
+
+/** Every path there is, one by one: the slow plain oracle. */
+function everyPath(layers: Layers): { path: number[]; total: number }[] {
+  const { own, step, loop } = layers;
+  const paths = own.reduce<number[][]>(
+    (all, layer) => all.flatMap((path) => Array.from(layer, (_, c) => [...path, c])),
+    [[]],
+  );
+  return paths.map((path) => {
+    let total = 0;
+    path.forEach((c, i) => {
+      const next = i + 1 < path.length ? i + 1 : 0;
+      total += own[i]?.[c] ?? 0;
+      const joined = i + 1 < path.length || (loop && path.length > 1);
+      const width = own[next]?.length ?? 0;
+      if (joined) total += step[i]?.[c * width + (path[next] ?? 0)] ?? 0;
+    });
+    return { path, total };
+  });
+}
+
+const problem = (loop: boolean): fc.Arbitrary<Layers> =>
+  fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 1, maxLength: 5 }).chain((sizes) => {
+    const costs = (length: number) =>
+      fc
+        .array(fc.integer({ min: 0, max: 40 }), { minLength: length, maxLength: length })
+        .map((values) => Int32Array.from(values));
+    const joins = loop && sizes.length > 1 ? sizes.length : sizes.length - 1;
+    const steps = Array.from({ length: joins }, (_, i) =>
+      costs((sizes[i] ?? 0) * (sizes[(i + 1) % sizes.length] ?? 0)),
+    );
+    return fc
+      .tuple(fc.tuple(...sizes.map(costs)), fc.tuple(...steps))
+      .map(([own, step]) => ({ own, step, loop }));
+  });
+
+describe.each([
+  { loop: false, seed: 21 },
+  { loop: true, seed: 22 },
+])('the exact minimum against brute force (loop: $loop, seed $seed)', ({ loop, seed }) => {
+  it('finds the least total, and a path that has it', () => {
+    fc.assert(
+      fc.property(problem(loop), (layers) => {
+        const { path, total } = solve(layers);
+        const all = everyPath(layers);
+        expect(total).toBe(Math.min(...all.map((each) => each.total)));
+        expect(all.find((each) => each.path.join() === path.join())?.total).toBe(total);
+      }),
+      { numRuns: 300, seed },
+    );
+  });
+
+  it('finds, for every candidate, the least total with it forced', () => {
+    fc.assert(
+      fc.property(problem(loop), (layers) => {
+        const all = everyPath(layers);
+        solve(layers).through.forEach((totals, i) => {
+          totals.forEach((total, c) => {
+            const forced = all.filter(({ path }) => path[i] === c).map((each) => each.total);
+            expect(total).toBe(Math.min(...forced));
+          });
+        });
+      }),
+      { numRuns: 300, seed },
+    );
+  });
+});
+
+it('prefers the lower index of equals', () => {
+  const zero = Int32Array.from([0, 0]);
+  const { path } = solve({ own: [zero, zero], step: [Int32Array.from([0, 0, 0, 0])], loop: false });
+  expect(path).toEqual([0, 0]);
+});

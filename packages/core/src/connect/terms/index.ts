@@ -1,0 +1,9 @@
+import type { CostTerm } from '../types';
+import { hand } from './hand';
+import { leaps } from './leaps';
+import { motion } from './motion';
+import { register } from './register';
+import { resolution } from './resolution';
+
+/** The cost of a path is the weighted sum of these. A new term is one file and one row. */
+export const terms: readonly CostTerm[] = [motion, leaps, resolution, register, hand];

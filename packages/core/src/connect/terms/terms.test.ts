@@ -1,0 +1,110 @@
+import { chord } from '../../testing/builders';
+import { defaultGuitar, defaultKeyboard } from '../../voicing/data';
+import { fretPosition } from '../../voicing/guitar/geometry';
+import { enumerateVoicings } from '../../voicing/enumerate';
+import type { VoicedNote, Voicing } from '../../voicing/types';
+import { midi } from '../../units';
+import { SIZES, defaultSettings } from '../data';
+import { changeFacts } from '../facts';
+import type { ConnectSettings, CostTerm } from '../types';
+import { weigh } from '../weighed';
+import { hand } from './hand';
+import { leaps } from './leaps';
+import { motion } from './motion';
+import { register } from './register';
+import { resolution, resolves } from './resolution';
+
+const keys: ConnectSettings = { ...defaultSettings, instrument: defaultKeyboard };
+
+const voicing = (...notes: [number, VoicedNote['degree']][]): Voicing => ({
+  family: 'close',
+  ease: 'easy',
+  notes: notes.map(([pitch, degree]) => ({ midi: midi(pitch), degree, note: 'C', hand: 'right' })),
+});
+const plain = (...pitches: number[]): Voicing =>
+  voicing(...pitches.map((pitch): [number, 'R'] => [pitch, 'R']));
+const change = (term: CostTerm, from: Voicing, to: Voicing, falls = false, with_ = keys): number =>
+  term.change?.(
+    changeFacts(weigh(from, with_.instrument), weigh(to, with_.instrument), falls, with_),
+  ) ?? 0;
+const own = (term: CostTerm, v: Voicing, with_ = keys): number =>
+  term.chord?.({ chord: chord('C'), voicing: v, settings: with_ }) ?? 0;
+
+describe('motion', () => {
+  it('adds up what every voice moves, the top voice weighted', () => {
+    expect(change(motion, plain(60, 64), plain(59, 65))).toBe(100 + 100 + 50);
+    expect(change(motion, plain(60, 64), plain(60, 64))).toBe(0);
+  });
+  it('charges a fixed entry for a voice without partner', () => {
+    expect(change(motion, plain(60, 64), plain(60, 64, 67))).toBe(SIZES.spareVoice);
+  });
+});
+
+describe('leaps', () => {
+  it('charges what lies beyond a major third, twice in the top voice', () => {
+    expect(change(leaps, plain(60, 64), plain(64, 68))).toBe(0);
+    expect(change(leaps, plain(60, 70), plain(65, 70))).toBe(100);
+    expect(change(leaps, plain(60, 70), plain(60, 76))).toBe(400);
+  });
+});
+
+describe('resolution, where roots fall a fifth (common practice)', () => {
+  it.each([
+    ['b7', '3', -1, true],
+    ['b7', 'b3', -2, true],
+    ['b7', '5', 2, false],
+    ['3', '7', 0, true],
+    ['3', 'R', 1, true],
+    ['3', '5', 3, false],
+    ['b9', '5', -1, true],
+    ['b9', 'R', 4, false],
+    ['5', 'R', 5, undefined],
+  ] as const)('%s to %s by %i: %s', (from, to, step, expected) => {
+    expect(resolves(from, to, step)).toBe(expected);
+  });
+
+  it('charges what is missed, and nothing where roots move otherwise', () => {
+    const [from, to] = [voicing([59, '3'], [65, 'b7']), voicing([60, 'R'], [67, '5'])];
+    expect(change(resolution, from, to, true)).toBe(SIZES.seventhMissed);
+    expect(change(resolution, from, to, false)).toBe(0);
+  });
+});
+
+describe('register', () => {
+  it('charges the distance of the middle from the centre of the window', () => {
+    const { low, high } = keys.room.centre;
+    expect(own(register, plain(low, high))).toBe(0);
+    expect(own(register, plain(high + 2, high + 4))).toBe(3 * SIZES.offCentreSemitone);
+    expect(own(register, plain(low - 1))).toBe(SIZES.offCentreSemitone);
+  });
+});
+
+describe('hand', () => {
+  const grip = (symbol: string, frets: string): Voicing => {
+    const all = enumerateVoicings(chord(symbol), {
+      ...defaultSettings,
+      families: ['drop2', 'close', 'shell'],
+    });
+    const found = all.find((v) => v.notes.map((note) => note.fret).join(' ') === frets);
+    if (!found) throw new Error(`${frets} is no grip of ${symbol}`);
+    return found;
+  };
+  it('costs nothing within comfort, below the body, on neighbouring strings', () => {
+    expect(own(hand, grip('Cmaj7', '3 5 4 5'), defaultSettings)).toBe(0);
+  });
+  it('charges open and skipped strings and positions past the body', () => {
+    expect(own(hand, grip('Dm7', '0 2 1 1'), defaultSettings)).toBe(SIZES.openString);
+    expect(own(hand, grip('A7', '5 5 6'), defaultSettings)).toBe(SIZES.skippedString);
+    expect(own(hand, grip('Cmaj7', '15 17 16 17'), defaultSettings)).toBe(3 * SIZES.fretPastBody);
+  });
+  it('charges the shift of the index finger in millimetres', () => {
+    const [from, to] = [grip('Cmaj7', '3 5 4 5'), grip('Dbmaj7', '4 6 5 6')];
+    const shift = fretPosition(648, 4) - fretPosition(648, 3);
+    expect(change(hand, from, to, false, { ...defaultSettings, instrument: defaultGuitar })).toBe(
+      Math.round(shift),
+    );
+  });
+  it('charges a span past an octave on keys', () => {
+    expect(own(hand, plain(60, 74))).toBe(2 * SIZES.spanSemitone);
+  });
+});

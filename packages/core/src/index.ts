@@ -1,0 +1,70 @@
+/** The contents page of the engine. */
+export { ok, fail, type Result } from './result';
+export {
+  midi,
+  pitchClass,
+  type Beats,
+  type Midi,
+  type Millimetres,
+  type PitchClass,
+  type Semitones,
+} from './units';
+
+export { octaveOf, pitchClassOf, plainSpelling, prettyNote, type NoteName } from './pitch/spelling';
+
+export { type Degree } from './chord/degrees';
+export { parseChord } from './chord/parseChord';
+export type { Chord, ChordProblem, ChordTone, NoChord, PitchedChord } from './chord/types';
+
+export { formatChart } from './chart/formatChart';
+export { FASTEST, SLOWEST, parseKey } from './chart/header';
+export { FOUR_FOUR, formatMeter, parseMeter, quartersInBar } from './chart/meter';
+export { MOST_BARS, parseChart, type ParsedChart } from './chart/parseChart';
+export { type PlayedBar } from './chart/playOrder';
+export { timeline, type ChartEvent, type Timeline } from './chart/timeline';
+export {
+  FEELS,
+  type Bar,
+  type Chart,
+  type ChartHeader,
+  type ChartProblem,
+  type Feel,
+  type Meter,
+  type Section,
+  type Slot,
+} from './chart/types';
+
+export { defaultGuitar, defaultKeyboard, rooms } from './voicing/data';
+export { enumerateVoicings, voicingKey } from './voicing/enumerate';
+export { families, familyOf } from './voicing/families';
+export type {
+  Ease,
+  FamilyId,
+  Guitar,
+  Hand,
+  Instrument,
+  Inversion,
+  Keyboard,
+  PitchRange,
+  Room,
+  RoomId,
+  VoicedNote,
+  Voicing,
+  VoicingSettings,
+} from './voicing/types';
+
+export { connect } from './connect/connect';
+export { voiceMotions } from './connect/changes';
+export { defaultSettings, defaultWeights } from './connect/data';
+export { terms } from './connect/terms';
+export type { MotionKind } from './connect/match';
+export type {
+  Alternative,
+  Change,
+  ConnectOutcome,
+  ConnectSettings,
+  CostTerm,
+  TermId,
+  VoiceMotion,
+  Weights,
+} from './connect/types';

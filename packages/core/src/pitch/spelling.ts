@@ -1,0 +1,74 @@
+import { pitchClass, type Midi, type PitchClass } from '../units';
+import { LETTERS, NATURAL_PITCH_CLASS, PLAIN_FLAT, PLAIN_SHARP, type Letter } from './data';
+
+/**
+ * A note name in plain ASCII: a letter A..G and up to three flats or sharps, as `Bb`, `F##`, `C`.
+ * Names carry no octave.
+ */
+export type NoteName = string;
+
+export interface SpelledNote {
+  readonly letter: Letter;
+  /** Sharps above zero, flats below: `Bbb` is -2. */
+  readonly accidental: number;
+}
+
+const NAME = /^([A-G])(b{0,3}|#{0,3})$/;
+
+/** Reads a note name, or gives `undefined` when it is none. `parseNote('Eb')` is E with accidental -1. */
+export function parseNote(name: string): SpelledNote | undefined {
+  const match = NAME.exec(name);
+  if (!match) return undefined;
+  const signs = match[2] ?? '';
+  return {
+    letter: match[1] as Letter,
+    accidental: signs.startsWith('b') ? -signs.length : signs.length,
+  };
+}
+
+/** Reads a note name that is known to be one. @throws when it is not: a defect of the caller. */
+export function noteOf(name: NoteName): SpelledNote {
+  const note = parseNote(name);
+  if (!note) throw new Error(`"${name}" is not a note name`);
+  return note;
+}
+
+export function nameOf(note: SpelledNote): NoteName {
+  const sign = note.accidental < 0 ? 'b' : '#';
+  return note.letter + sign.repeat(Math.abs(note.accidental));
+}
+
+export function pitchClassOf(name: NoteName): PitchClass {
+  const note = noteOf(name);
+  return pitchClass(NATURAL_PITCH_CLASS[note.letter] + note.accidental);
+}
+
+/**
+ * Spells a note from a root by letter steps and semitones: the third of a chord is always two letters
+ * up, whatever accidental that asks for. `spellFrom('Eb', 2, 3)` is `Gb`.
+ */
+export function spellFrom(root: NoteName, letterSteps: number, semitonesUp: number): NoteName {
+  const { letter } = noteOf(root);
+  const target = LETTERS[(LETTERS.indexOf(letter) + letterSteps) % 7] as Letter;
+  const wanted = pitchClassOf(root) + semitonesUp;
+  const accidental = pitchClass(wanted - NATURAL_PITCH_CLASS[target] + 6) - 6;
+  return nameOf({ letter: target, accidental });
+}
+
+/**
+ * The plain enharmonic for readouts: a double flat or double sharp becomes the one-letter note of the
+ * same pitch, everything else stays. `plainSpelling('Bbb')` is `A`, `plainSpelling('Cb')` is `Cb`.
+ */
+export function plainSpelling(name: NoteName): NoteName {
+  const { accidental } = noteOf(name);
+  if (Math.abs(accidental) < 2) return name;
+  return (accidental < 0 ? PLAIN_FLAT : PLAIN_SHARP)[pitchClassOf(name)] as NoteName;
+}
+
+/** A note name for reading: real accidentals in place of ASCII. `prettyNote('Bb')` is `B♭`. */
+export function prettyNote(name: NoteName): string {
+  return name.charAt(0) + name.slice(1).replaceAll('b', '♭').replaceAll('#', '♯');
+}
+
+/** Scientific octave number of a MIDI note: 60 is in octave 4. */
+export const octaveOf = (note: Midi): number => Math.floor(note / 12) - 1;

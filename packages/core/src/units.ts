@@ -1,0 +1,24 @@
+/**
+ * Units of the engine. What is easily confused is branded; everything else is a plain number.
+ *
+ * - `Midi` – MIDI note number, integer 0..127; 60 = C4 = middle C, 69 = A4 = 440 Hz (ISO 16).
+ * - `PitchClass` – integer 0..11, 0 = C.
+ * - `Semitones` – an interval or a motion in semitones, integer, signed.
+ * - `Millimetres` – a distance on the instrument, 0 or more.
+ * - `Beats` – time inside a bar in beats of the meter, may be fractional.
+ */
+declare const unit: unique symbol;
+
+export type Midi = number & { readonly [unit]: 'midi' };
+export type PitchClass = number & { readonly [unit]: 'pitch class' };
+export type Semitones = number & { readonly [unit]: 'semitones' };
+export type Millimetres = number & { readonly [unit]: 'mm' };
+export type Beats = number & { readonly [unit]: 'beats' };
+
+export const midi = (n: number): Midi => n as Midi;
+export const semitones = (n: number): Semitones => n as Semitones;
+export const mm = (n: number): Millimetres => n as Millimetres;
+export const beats = (n: number): Beats => n as Beats;
+
+/** Folds any integer into 0..11. `pitchClass(-1)` is 11 (B). */
+export const pitchClass = (n: number): PitchClass => (((n % 12) + 12) % 12) as PitchClass;

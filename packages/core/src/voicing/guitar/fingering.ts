@@ -1,0 +1,92 @@
+import type { Place } from './geometry';
+
+const FINGERS = 4;
+
+export interface Fingering {
+  /** One finger (1 = index .. 4) for each place, 0 for an open string; order of the places kept. */
+  readonly fingers: readonly number[];
+  /** True when the index finger lies across neighbouring strings at the lowest fret. */
+  readonly barre: boolean;
+  /** How far the fingers are from one fret a finger; small is natural. */
+  readonly strain: number;
+}
+
+/** A barre of two strings is a little less natural than two fingers; from three on it is the way. */
+const BARRE_STRAIN = 1;
+
+/**
+ * A plausible fingering: index on the lowest fret, fingers in the order of the frets and, on one
+ * fret, from the low strings up, none crossed; equal frets on neighbouring strings at the lowest fret
+ * may be barred. `undefined` when four fingers do not do.
+ */
+export function fingeringOf(places: readonly Place[]): Fingering | undefined {
+  const fretted = places
+    .filter((place) => place.fret > 0)
+    .sort((a, b) => a.fret - b.fret || a.stringIndex - b.stringIndex);
+  const barred = barrePlaces(places, fretted);
+  const found = [single(fretted), barred.length > 1 ? withBarre(fretted, barred) : undefined]
+    .filter((option) => option !== undefined)
+    .sort((a, b) => a.strain - b.strain)[0];
+  if (!found) return undefined;
+  const fingers = places.map((place) => found.byPlace.get(place) ?? 0);
+  return { fingers, barre: found.barre, strain: found.strain };
+}
+
+interface Option {
+  readonly byPlace: ReadonlyMap<Place, number>;
+  readonly barre: boolean;
+  readonly strain: number;
+}
+
+function single(fretted: readonly Place[]): Option | undefined {
+  const assigned = assign(fretted, 1, fretted[0]?.fret ?? 0);
+  return assigned && { byPlace: assigned.byPlace, barre: false, strain: assigned.strain };
+}
+
+function withBarre(fretted: readonly Place[], barred: readonly Place[]): Option | undefined {
+  const rest = fretted.filter((place) => !barred.includes(place));
+  const assigned = assign(rest, 2, fretted[0]?.fret ?? 0);
+  if (!assigned) return undefined;
+  const byPlace = new Map([...assigned.byPlace, ...barred.map((place) => [place, 1] as const)]);
+  const strain = assigned.strain + (barred.length > 2 ? 0 : BARRE_STRAIN);
+  return { byPlace, barre: true, strain };
+}
+
+/** The run of neighbouring strings at the lowest fret, provided no open string has to ring under it. */
+function barrePlaces(places: readonly Place[], fretted: readonly Place[]): Place[] {
+  const lowest = fretted[0]?.fret;
+  const run: Place[] = [];
+  for (const place of fretted.filter(({ fret }) => fret === lowest)) {
+    const last = run.at(-1);
+    if (last && place.stringIndex !== last.stringIndex + 1) break;
+    run.push(place);
+  }
+  const [from, to] = [run[0]?.stringIndex ?? 0, run.at(-1)?.stringIndex ?? 0];
+  const covered = ({ fret, stringIndex }: Place): boolean =>
+    fret === 0 && stringIndex > from && stringIndex < to;
+  return places.some(covered) ? [] : run;
+}
+
+/** The rising choice of fingers from `first` on that lies nearest to one fret a finger. */
+function assign(
+  places: readonly Place[],
+  first: number,
+  indexFret: number,
+): { byPlace: Map<Place, number>; strain: number } | undefined {
+  let best: { fingers: number[]; strain: number } | undefined;
+  const visit = (fingers: number[], strain: number): void => {
+    if (best && strain >= best.strain) return;
+    const place = places[fingers.length];
+    if (!place) {
+      best = { fingers, strain };
+      return;
+    }
+    for (let finger = (fingers.at(-1) ?? first - 1) + 1; finger <= FINGERS; finger += 1) {
+      visit([...fingers, finger], strain + Math.abs(finger - 1 - (place.fret - indexFret)));
+    }
+  };
+  visit([], 0);
+  if (!best) return undefined;
+  const { fingers, strain } = best;
+  return { byPlace: new Map(places.map((place, index) => [place, fingers[index] ?? 0])), strain };
+}
