@@ -6,7 +6,7 @@ import ts from 'typescript-eslint';
  * The floors of the engine, lowest first: a folder may import those below it, never those above.
  * `testing` is for tests alone and may use everything.
  */
-const floors = ['pitch', 'chord', 'chart', 'voicing', 'connect'];
+const floors = ['pitch', 'chord', 'chart', 'voicing', 'connect', 'arrangement'];
 
 /** Chart and voicing stand side by side on the chord; neither knows the other. */
 const besideEachOther = { voicing: ['chart'] };

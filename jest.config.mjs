@@ -37,6 +37,12 @@ export default {
     },
     {
       ...base,
+      displayName: 'server',
+      rootDir: 'apps/server',
+      testMatch: ['<rootDir>/**/*.test.ts'],
+    },
+    {
+      ...base,
       displayName: 'web',
       rootDir: 'apps/web',
       testMatch: ['<rootDir>/src/**/*.test.ts?(x)'],

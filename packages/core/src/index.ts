@@ -12,10 +12,11 @@ export {
 
 export { octaveOf, pitchClassOf, plainSpelling, prettyNote, type NoteName } from './pitch/spelling';
 
-export { type Degree } from './chord/degrees';
+export { DEGREES, type Degree } from './chord/degrees';
 export { parseChord } from './chord/parseChord';
 export type { Chord, ChordProblem, ChordTone, NoChord, PitchedChord } from './chord/types';
 
+export { formOf, type Form } from './chart/form';
 export { formatChart } from './chart/formatChart';
 export { FASTEST, SLOWEST, parseKey } from './chart/header';
 export { FOUR_FOUR, formatMeter, parseMeter, quartersInBar } from './chart/meter';
@@ -68,3 +69,6 @@ export type {
   VoiceMotion,
   Weights,
 } from './connect/types';
+
+export { defaultArrangement, followChords, settingsOf, withLock } from './arrangement/arrangement';
+export { TERM_IDS, type Arrangement, type InstrumentKind, type Lock } from './arrangement/types';

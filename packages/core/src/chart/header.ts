@@ -19,6 +19,9 @@ export function readHeaderLine(line: string): ChartHeader | string {
   const colon = line.indexOf(':');
   const name = line.slice(0, colon).trim().toLowerCase();
   const value = line.slice(colon + 1).trim();
+  if (name === 'title') {
+    return value ? { title: value } : 'A title is missing after "title:".';
+  }
   if (name === 'key') {
     const key = parseKey(value);
     return key ? { key } : `"${value}" is no key: write a letter A to G, with m for minor, as Ebm.`;
@@ -38,9 +41,10 @@ export function readHeaderLine(line: string): ChartHeader | string {
   return feel ? { feel } : `"${value}" is no feel: write one of ${FEELS.join(', ')}.`;
 }
 
-/** The header as lines of text, in the order key, meter, tempo, feel. */
+/** The header as lines of text, in the order title, key, meter, tempo, feel. */
 export function formatHeader(header: ChartHeader): string[] {
   const lines: string[] = [];
+  if (header.title) lines.push(`title: ${header.title}`);
   if (header.key) lines.push(`key: ${header.key}`);
   if (header.meter) lines.push(`meter: ${formatMeter(header.meter)}`);
   if (header.tempo) lines.push(`tempo: ${header.tempo}`);

@@ -79,7 +79,7 @@ describe('problems say what, where and what would be right', () => {
     ['tempo: fast\n| C |', 1, 1, '"fast" is no tempo: write 30 to 360 beats a minute.'],
     ['meter: 4\n| C |', 1, 1, '"4" is no meter: write beats and unit, as 3/4.'],
     ['key: H\n| C |', 1, 1, '"H" is no key: write a letter A to G, with m for minor, as Ebm.'],
-    ['| C |\nkey: F', 2, 1, 'Key, meter, tempo and feel stand before the first bar.'],
+    ['| C |\nkey: F', 2, 1, 'Title, key, meter, tempo and feel stand before the first bar.'],
     [
       '',
       1,
@@ -115,7 +115,7 @@ describe('text to chart to text loses nothing', () => {
     'key: Eb\nmeter: 3/4\n\n| C | D |\n\n[B]\n|: E | F :|: G | A :|',
     '| C | Gm77 | oops F |',
     '[Intro] | Bb6 | [A] | Cm7 |',
-    'tempo: 96\nfeel: ballad\n[A]\n| N.C. | D/F# |',
+    'title: Night boat\ntempo: 96\nfeel: ballad\n[A]\n| N.C. | D/F# |',
   ])('%j comes back as it was', (text) => {
     expect(there(text)).toBe(text);
   });

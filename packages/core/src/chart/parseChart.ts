@@ -89,7 +89,7 @@ class ChartReading {
     const outcome = readHeaderLine(token.text);
     if (typeof outcome === 'string') this.report(token, outcome);
     else if (this.barsRead)
-      this.report(token, 'Key, meter, tempo and feel stand before the first bar.');
+      this.report(token, 'Title, key, meter, tempo and feel stand before the first bar.');
     else this.header = { ...this.header, ...outcome };
   }
 

@@ -36,7 +36,7 @@ const PATTERNS: readonly (readonly [ChartToken['kind'], RegExp])[] = [
   ['word', WORD],
 ];
 
-const HEADER = /^\s*(key|meter|tempo|feel)\s*:(?!\|)(.*)$/i;
+const HEADER = /^\s*(title|key|meter|tempo|feel)\s*:(?!\|)(.*)$/i;
 
 /** Cuts chart text into words. Every character but space belongs to some token. */
 export function chartTokens(text: string): ChartToken[] {

@@ -12,6 +12,7 @@ export type Feel = (typeof FEELS)[number];
 
 /** What the text itself says before the first bar. Each part may be missing. */
 export interface ChartHeader {
+  readonly title?: string;
   readonly key?: string;
   readonly meter?: Meter;
   /** Quarter-note beats per minute, 30..360. */

@@ -1,5 +1,5 @@
 import { chordParserFactory } from 'chord-symbol/lib/chord-symbol.js';
-import ChordType from '@tonaljs/chord-type';
+import { get as readQuality } from '@tonaljs/chord-type';
 import { QUALITIES } from './data';
 import { semitonesOf } from './degrees';
 import { parseChord } from './parseChord';
@@ -44,8 +44,8 @@ describe('semitones against chord-symbol', () => {
 
 describe('semitones against @tonaljs/chord-type', () => {
   const theirs = (name: string): number[] =>
-    Array.from(ChordType.get(name).chroma).flatMap((bit, index) => (bit === '1' ? [index] : []));
-  const known = spellings.filter((name) => !ChordType.get(name).empty);
+    Array.from(readQuality(name).chroma).flatMap((bit, index) => (bit === '1' ? [index] : []));
+  const known = spellings.filter((name) => !readQuality(name).empty);
 
   const OTHERWISE = new Map([
     ['11', 'leaves the major third out of an eleventh'],

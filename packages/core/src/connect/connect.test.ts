@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { chord, chords, degreeNames, noteNames, shape } from '../testing/builders';
 import { defaultGuitar, defaultKeyboard, rooms } from '../voicing/data';
 import { enumerateVoicings, voicingKey } from '../voicing/enumerate';
-import type { FamilyId, Voicing } from '../voicing/types';
+import type { FamilyId } from '../voicing/types';
 import { connect } from './connect';
 import { defaultSettings } from './data';
 import type { ConnectOutcome, ConnectSettings } from './types';

@@ -1,0 +1,28 @@
+import { Entity, ManyToOne, PrimaryKey, Property, type Rel } from '@mikro-orm/core';
+import type { Arrangement } from '@drop-close/core';
+import { randomUUID } from 'node:crypto';
+import { TuneEntity } from '../tunes/tune.entity';
+
+@Entity({ tableName: 'arrangement' })
+export class ArrangementEntity {
+  @PrimaryKey({ type: 'uuid' })
+  id: string = randomUUID();
+
+  @ManyToOne({ entity: () => TuneEntity })
+  tune!: Rel<TuneEntity>;
+
+  @Property({ type: 'string', length: 80 })
+  name!: string;
+
+  @Property({ type: 'json' })
+  setup!: Arrangement;
+
+  @Property({ type: 'integer', version: true })
+  version!: number;
+
+  @Property({ type: 'datetime' })
+  createdAt: Date = new Date();
+
+  @Property({ type: 'datetime', onUpdate: () => new Date() })
+  updatedAt: Date = new Date();
+}

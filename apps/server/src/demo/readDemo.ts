@@ -1,0 +1,27 @@
+import { readFile, readdir } from 'node:fs/promises';
+import { join } from 'node:path';
+import { formatChart, formatMeter, parseChart } from '@drop-close/core';
+import type { TuneBody } from '../tunes/tune.dto';
+
+/**
+ * Reads the demo tunes: chart text whose header lines name title, key, meter, tempo and feel.
+ * @throws when a file is not as it should be, with its name and what is wrong.
+ */
+export async function readDemo(folder: string): Promise<TuneBody[]> {
+  const files = (await readdir(folder)).filter((name) => name.endsWith('.txt')).sort();
+  return Promise.all(
+    files.map(async (file) => readDemoTune(file, await readFile(join(folder, file), 'utf8'))),
+  );
+}
+
+function readDemoTune(file: string, source: string): TuneBody {
+  const { chart, problems } = parseChart(source);
+  const [problem] = problems;
+  if (problem) throw new Error(`${file}, line ${problem.line}: ${problem.message}`);
+  const { title, key, meter, tempo, feel } = chart.header;
+  if (!title || !key || !meter || !tempo || !feel) {
+    throw new Error(`${file}: title, key, meter, tempo and feel should stand above the bars.`);
+  }
+  const text = formatChart({ ...chart, header: {} });
+  return { title, text, key, meter: formatMeter(meter), tempo, feel };
+}

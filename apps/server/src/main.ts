@@ -1,0 +1,26 @@
+import 'reflect-metadata';
+import { MikroORM } from '@mikro-orm/core';
+import { Logger } from '@nestjs/common';
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { AppModule } from './app.module';
+import { readConfig } from './config';
+import { configureApp } from './configureApp';
+
+async function main(): Promise<void> {
+  const config = readConfig();
+  const app = await NestFactory.create<NestExpressApplication>(AppModule, {
+    bodyParser: false,
+    forceCloseConnections: true,
+    logger: ['error', 'warn'],
+  });
+  configureApp(app, config);
+  await app.get(MikroORM).getMigrator().up();
+  await app.listen(config.port, config.host);
+  process.stdout.write(`Drop Close is at http://${config.host}:${config.port}\n`);
+}
+
+main().catch((error: unknown) => {
+  new Logger('start').error(error);
+  process.exitCode = 1;
+});

@@ -1,0 +1,12 @@
+import { Injectable, type PipeTransform } from '@nestjs/common';
+import { isUUID } from 'class-validator';
+import { InvalidBody } from './errors';
+
+/** Lets only ids through that could exist. */
+@Injectable()
+export class IdPipe implements PipeTransform<string, string> {
+  transform(value: string): string {
+    if (isUUID(value)) return value;
+    throw new InvalidBody([{ path: 'id', message: `"${value}" is no id: it should be a UUID` }]);
+  }
+}

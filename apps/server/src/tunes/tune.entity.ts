@@ -1,0 +1,44 @@
+import { Collection, Entity, OneToMany, PrimaryKey, Property } from '@mikro-orm/core';
+import { randomUUID } from 'node:crypto';
+import { ArrangementEntity } from '../arrangements/arrangement.entity';
+
+@Entity({ tableName: 'tune' })
+export class TuneEntity {
+  @PrimaryKey({ type: 'uuid' })
+  id: string = randomUUID();
+
+  @Property({ type: 'string', length: 120 })
+  title!: string;
+
+  /** The changes as typed. */
+  @Property({ type: 'text' })
+  text!: string;
+
+  @Property({ type: 'string', length: 4 })
+  key!: string;
+
+  @Property({ type: 'string', length: 5 })
+  meter!: string;
+
+  @Property({ type: 'integer' })
+  tempo!: number;
+
+  @Property({ type: 'string', length: 16 })
+  feel!: string;
+
+  @Property({ type: 'integer', version: true })
+  version!: number;
+
+  @Property({ type: 'datetime' })
+  createdAt: Date = new Date();
+
+  @Property({ type: 'datetime', onUpdate: () => new Date() })
+  updatedAt: Date = new Date();
+
+  /** Set while the tune is thrown away; taking that back clears it. */
+  @Property({ type: 'datetime', nullable: true })
+  deletedAt: Date | null = null;
+
+  @OneToMany({ entity: () => ArrangementEntity, mappedBy: 'tune', orderBy: { createdAt: 'asc' } })
+  arrangements: Collection<ArrangementEntity> = new Collection<ArrangementEntity>(this);
+}

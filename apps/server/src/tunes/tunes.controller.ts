@@ -1,0 +1,50 @@
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { IdPipe } from '../problem/id.pipe';
+import { TuneBody, TuneSave } from './tune.dto';
+import { TuneGlance, TuneView } from './tune.views';
+import { TunesService } from './tunes.service';
+
+@ApiTags('tunes')
+@Controller('tunes')
+export class TunesController {
+  constructor(private readonly tunes: TunesService) {}
+
+  @Get()
+  @ApiOkResponse({ type: [TuneGlance] })
+  list(): Promise<TuneGlance[]> {
+    return this.tunes.list();
+  }
+
+  @Post()
+  @ApiCreatedResponse({ type: TuneView })
+  create(@Body() body: TuneBody): Promise<TuneView> {
+    return this.tunes.create(body);
+  }
+
+  @Get(':id')
+  @ApiOkResponse({ type: TuneView })
+  read(@Param('id', IdPipe) id: string): Promise<TuneView> {
+    return this.tunes.read(id);
+  }
+
+  @Put(':id')
+  @ApiOkResponse({ type: TuneView })
+  save(@Param('id', IdPipe) id: string, @Body() body: TuneSave): Promise<TuneView> {
+    return this.tunes.save(id, body);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  delete(@Param('id', IdPipe) id: string): Promise<void> {
+    return this.tunes.delete(id);
+  }
+
+  @Post(':id/restore')
+  @HttpCode(200)
+  @ApiOkResponse({ type: TuneView })
+  restore(@Param('id', IdPipe) id: string): Promise<TuneView> {
+    return this.tunes.restore(id);
+  }
+}

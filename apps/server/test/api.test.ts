@@ -1,0 +1,242 @@
+import type { MikroORM } from '@mikro-orm/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { defaultArrangement } from '@drop-close/core';
+import type supertest from 'supertest';
+import type { ProblemDetails } from '../src/problem/problem';
+import type { TuneView } from '../src/tunes/tune.views';
+import { startServer } from './server';
+
+let app: NestExpressApplication;
+let api: ReturnType<typeof supertest>;
+let orm: MikroORM;
+
+beforeAll(async () => {
+  ({ app, api, orm } = await startServer());
+});
+afterAll(() => app.close());
+
+const tune = (change: object = {}) => ({
+  title: 'Slack Water',
+  text: '[A]\n| Dm7 G7 | Cmaj7 |',
+  key: 'C',
+  meter: '4/4',
+  tempo: 120,
+  feel: 'swing',
+  ...change,
+});
+const create = async (change: object = {}): Promise<TuneView> =>
+  (await api.post('/api/tunes').send(tune(change)).expect(201)).body as TuneView;
+const problemOf = (response: supertest.Response): ProblemDetails => {
+  expect(response.type).toBe('application/problem+json');
+  return response.body as ProblemDetails;
+};
+const NOBODY = '00000000-0000-4000-8000-000000000000';
+
+describe('tunes', () => {
+  it('keeps a tune as it was sent, with an arrangement to voice it by', async () => {
+    const made = await create();
+    const { body } = await api.get(`/api/tunes/${made.id}`).expect(200);
+    expect(body).toMatchObject({ ...tune(), version: 1, form: 'A', bars: 2, problems: 0 });
+    expect((body as TuneView).arrangements).toMatchObject([{ setup: defaultArrangement }]);
+  });
+
+  it('keeps text that cannot be read, and counts its problems', async () => {
+    const made = await create({ text: '| Dm7 | oops |' });
+    expect(made).toMatchObject({ text: '| Dm7 | oops |', problems: 1 });
+  });
+
+  it('lists what there is by title, with form and bars', async () => {
+    await create({ title: 'Aft Cabin', text: '[A]\n|: C :|\n[B]\n| F |' });
+    const { body } = await api.get('/api/tunes').expect(200);
+    const list = body as TuneView[];
+    expect(list[0]).toMatchObject({ title: 'Aft Cabin', form: 'A B', bars: 3 });
+    expect(list.map(({ title }) => title)).toEqual([...list.map(({ title }) => title)].sort());
+  });
+
+  it('saves a change and counts the version up', async () => {
+    const made = await create();
+    const saved = await api
+      .put(`/api/tunes/${made.id}`)
+      .send(tune({ text: '| C6 |', version: 1 }))
+      .expect(200);
+    expect(saved.body).toMatchObject({ text: '| C6 |', version: 2 });
+  });
+
+  it('refuses a stale save with both versions, and overwrites nothing', async () => {
+    const { id } = await create();
+    await api
+      .put(`/api/tunes/${id}`)
+      .send(tune({ text: '| C6 |', version: 1 }))
+      .expect(200);
+    const refused = await api.put(`/api/tunes/${id}`).send(tune({ text: '| F6 |', version: 1 }));
+    const problem = problemOf(refused);
+    expect(problem).toMatchObject({
+      status: 409,
+      yours: { text: '| F6 |', version: 1 },
+      theirs: { text: '| C6 |', version: 2 },
+    });
+    expect((await api.get(`/api/tunes/${id}`)).body).toMatchObject({ text: '| C6 |', version: 2 });
+  });
+
+  it('lets exactly one of two saves at the same moment through', async () => {
+    const { id } = await create();
+    const saves = await Promise.all(
+      ['| A6 |', '| B6 |', '| C6 |'].map((text) =>
+        api.put(`/api/tunes/${id}`).send(tune({ text, version: 1 })),
+      ),
+    );
+    expect(saves.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
+  });
+
+  it('throws a tune away, and takes that back', async () => {
+    const { id } = await create();
+    await api.delete(`/api/tunes/${id}`).expect(204);
+    expect(problemOf(await api.get(`/api/tunes/${id}`)).status).toBe(404);
+    await api.post(`/api/tunes/${id}/restore`).expect(200);
+    await api.get(`/api/tunes/${id}`).expect(200);
+  });
+});
+
+describe('arrangements', () => {
+  it('are created, read, saved, listed and deleted', async () => {
+    const { id } = await create();
+    const setup = { ...defaultArrangement, instrument: 'keyboard', families: ['shell'] };
+    const made = await api
+      .post(`/api/tunes/${id}/arrangements`)
+      .send({ name: 'Keys, shells', setup })
+      .expect(201);
+    const { id: arrangement } = made.body as { id: string };
+    const saved = await api
+      .put(`/api/arrangements/${arrangement}`)
+      .send({ name: 'Keys', setup: { ...setup, loop: false }, version: 1 })
+      .expect(200);
+    expect(saved.body).toMatchObject({ name: 'Keys', version: 2, setup: { loop: false } });
+    const list = (await api.get(`/api/tunes/${id}/arrangements`).expect(200)).body as object[];
+    expect(list).toHaveLength(2);
+    await api.delete(`/api/arrangements/${arrangement}`).expect(204);
+    expect(problemOf(await api.get(`/api/arrangements/${arrangement}`)).status).toBe(404);
+  });
+
+  it('keep a locked voicing to the last note', async () => {
+    const { arrangements } = await create();
+    const first = arrangements[0]!;
+    const voicing = {
+      family: 'shell',
+      inversion: 0,
+      stretchMm: 35.2,
+      ease: 'easy',
+      notes: [
+        { midi: 45, note: 'A', degree: 'R', string: 6, fret: 5, finger: 1 },
+        { midi: 55, note: 'G', degree: 'b7', string: 4, fret: 5, finger: 2 },
+      ],
+    };
+    const locks = { guitar: [{ at: 3, symbol: 'A7', voicing }], keyboard: [] };
+    const body = { name: 'First', setup: { ...defaultArrangement, locks }, version: 1 };
+    await api.put(`/api/arrangements/${first.id}`).send(body).expect(200);
+    const { body: read } = await api.get(`/api/arrangements/${first.id}`);
+    expect((read as typeof first).setup.locks).toEqual(locks);
+  });
+
+  it('refuse a stale save with both versions', async () => {
+    const { arrangements } = await create();
+    const { id } = arrangements[0]!;
+    const save = (name: string) =>
+      api.put(`/api/arrangements/${id}`).send({ name, setup: defaultArrangement, version: 1 });
+    await save('Mine').expect(200);
+    expect(problemOf(await save('Yours'))).toMatchObject({
+      status: 409,
+      yours: { name: 'Yours' },
+      theirs: { name: 'Mine', version: 2 },
+    });
+  });
+});
+
+describe('what is not as it should be', () => {
+  it.each([
+    ['a field that is missing', { title: undefined }, 'title'],
+    ['a wrong type', { tempo: 'fast' }, 'tempo'],
+    ['a tempo out of range', { tempo: 1000 }, 'tempo'],
+    ['an unknown feel', { feel: 'polka' }, 'feel'],
+    ['a key that is none', { key: 'H' }, 'key'],
+    ['a meter that is none', { meter: '4' }, 'meter'],
+    ['an unknown field', { colour: 'red' }, 'colour'],
+    ['an empty title', { title: '' }, 'title'],
+  ])('%s is named by its path', async (_, change, path) => {
+    const response = await api.post('/api/tunes').send(tune(change));
+    const problem = problemOf(response);
+    expect(problem).toMatchObject({ status: 400, title: 'Bad Request', instance: '/api/tunes' });
+    expect(problem.errors?.map((error) => error.path)).toContain(path);
+  });
+
+  it.each([
+    ['weights.motion', { weights: { ...defaultArrangement.weights, motion: 1.5 } }],
+    ['families.0', { families: ['drop9'] }],
+    ['locks.guitar.0.voicing', { locks: { guitar: [{ at: 0, symbol: 'C' }], keyboard: [] } }],
+    ['room', { room: 'cellar' }],
+    ['version', { version: 2 }],
+    ['mood', { mood: 'blue' }],
+  ])('a setup is checked to the last field: %s', async (path, change) => {
+    const { id } = await create();
+    const response = await api
+      .post(`/api/tunes/${id}/arrangements`)
+      .send({ name: 'x', setup: { ...defaultArrangement, ...change } });
+    const paths = problemOf(response).errors?.map((error) => error.path) ?? [];
+    expect(paths.some((found) => `setup.${path}`.startsWith(found) && found !== '')).toBe(true);
+    expect(response.status).toBe(400);
+  });
+
+  it('names a note inside a lock by its whole path', async () => {
+    const { id } = await create();
+    const voicing = {
+      family: 'shell',
+      ease: 'easy',
+      notes: [{ midi: 300, note: 'A', degree: 'R' }],
+    };
+    const locks = { guitar: [{ at: 0, symbol: 'A7', voicing }], keyboard: [] };
+    const response = await api
+      .post(`/api/tunes/${id}/arrangements`)
+      .send({ name: 'x', setup: { ...defaultArrangement, locks } });
+    expect(problemOf(response).errors).toEqual([
+      {
+        path: 'setup.locks.guitar.0.voicing.notes.0.midi',
+        message: 'midi must not be greater than 127',
+      },
+    ]);
+  });
+
+  it('refuses a body over 1 MB, broken JSON, and ids that are none or unknown', async () => {
+    const large = await api.post('/api/tunes').send(tune({ text: 'C '.repeat(600_000) }));
+    expect(problemOf(large)).toMatchObject({
+      status: 413,
+      detail: 'The body is larger than 1 MB.',
+    });
+    const broken = await api.post('/api/tunes').type('json').send('{"title":');
+    expect(problemOf(broken).status).toBe(400);
+    expect(problemOf(await api.get('/api/tunes/twelve')).errors?.[0]?.path).toBe('id');
+    expect(problemOf(await api.get(`/api/tunes/${NOBODY}`)).detail).toBe(
+      `There is no tune with the id "${NOBODY}".`,
+    );
+    expect(problemOf(await api.get('/api/nothing')).status).toBe(404);
+  });
+});
+
+describe('the house', () => {
+  it('is healthy only while the database answers', async () => {
+    expect((await api.get('/api/health').expect(200)).body).toEqual({
+      status: 'ok',
+      database: 'ok',
+    });
+    const connected = jest.spyOn(orm, 'isConnected').mockResolvedValueOnce(false);
+    expect(problemOf(await api.get('/api/health'))).toMatchObject({
+      status: 503,
+      detail: 'The database does not answer.',
+    });
+    connected.mockRestore();
+  });
+
+  it('describes itself as OpenAPI', async () => {
+    const { body } = await api.get('/api/docs-json').expect(200);
+    const paths = Object.keys((body as { paths: object }).paths);
+    expect(paths).toEqual(expect.arrayContaining(['/api/tunes', '/api/tunes/{id}', '/api/health']));
+  });
+});

@@ -1,0 +1,29 @@
+import 'reflect-metadata';
+import { MikroORM } from '@mikro-orm/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { Test } from '@nestjs/testing';
+import supertest from 'supertest';
+import { AppModule } from '../src/app.module';
+import { readConfig } from '../src/config';
+import { configureApp } from '../src/configureApp';
+
+/** The whole application on a real database, emptied first. */
+export async function startServer(): Promise<{
+  app: NestExpressApplication;
+  api: ReturnType<typeof supertest>;
+  orm: MikroORM;
+}> {
+  process.env['DROP_CLOSE_DATABASE'] ??=
+    'postgresql://dropclose@127.0.0.1:54681/dropclose_server_test';
+  const module = await Test.createTestingModule({ imports: [AppModule] }).compile();
+  const app = module.createNestApplication<NestExpressApplication>({
+    bodyParser: false,
+    logger: false,
+  });
+  configureApp(app, { ...readConfig(), webRoot: '/nowhere' });
+  const orm = app.get(MikroORM);
+  await orm.getMigrator().down({ to: 0 });
+  await orm.getMigrator().up();
+  await app.init();
+  return { app, api: supertest(app.getHttpServer()), orm };
+}

@@ -1,0 +1,48 @@
+import { chords } from '../testing/builders';
+import { enumerateVoicings } from '../voicing/enumerate';
+import type { Voicing } from '../voicing/types';
+import { defaultArrangement, followChords, settingsOf, withLock } from './arrangement';
+import type { Arrangement } from './types';
+
+const voicingOf = (symbol: string): Voicing => {
+  const [chord] = chords(symbol);
+  return enumerateVoicings(chord!, settingsOf(defaultArrangement, []))[0]!;
+};
+const locked = (at: number, symbol: string, base: Arrangement = defaultArrangement): Arrangement =>
+  withLock(base, at, { symbol, voicing: voicingOf(symbol) });
+const places = (arrangement: Arrangement): string[] =>
+  arrangement.locks.guitar.map(({ at, symbol }) => `${at} ${symbol}`);
+
+it('hands its locks to the engine, and leaves out one whose chord has changed', () => {
+  const arrangement = locked(1, 'G7', locked(0, 'Dm7'));
+  expect(Object.keys(settingsOf(arrangement, chords('Dm7 G7 C')).locks)).toEqual(['0', '1']);
+  expect(Object.keys(settingsOf(arrangement, chords('Dm7 Db7 C')).locks)).toEqual(['0']);
+});
+
+it('keeps the locks of one instrument while the other is tried', () => {
+  const arrangement = locked(0, 'Dm7');
+  const keys = { ...arrangement, instrument: 'keyboard' as const };
+  expect(settingsOf(keys, chords('Dm7')).locks).toEqual({});
+  expect(keys.locks.guitar).toHaveLength(1);
+});
+
+it('has one lock at a chord, and takes it off again', () => {
+  const twice = locked(0, 'Dm7', locked(0, 'Dm7'));
+  expect(places(twice)).toEqual(['0 Dm7']);
+  expect(places(withLock(twice, 0, undefined))).toEqual([]);
+});
+
+describe('locks follow their chords through an edit', () => {
+  const before = ['Dm7', 'G7', 'C6', 'A7'];
+  const arrangement = locked(3, 'A7', locked(1, 'G7', locked(0, 'Dm7')));
+  it.each([
+    ['a chord put in', ['Dm7', 'Ab7', 'G7', 'C6', 'A7'], ['0 Dm7', '2 G7', '4 A7']],
+    ['a chord taken out', ['Dm7', 'G7', 'A7'], ['0 Dm7', '1 G7', '2 A7']],
+    ['a chord changed', ['Dm7', 'Db7', 'C6', 'A7'], ['0 Dm7', '3 A7']],
+    ['bars put in front', ['F6', 'E7', 'Dm7', 'G7', 'C6', 'A7'], ['2 Dm7', '3 G7', '5 A7']],
+    ['everything taken out', [], []],
+    ['nothing changed', before, ['0 Dm7', '1 G7', '3 A7']],
+  ])('%s', (_, after, expected) => {
+    expect(places(followChords(arrangement, before, after))).toEqual(expected);
+  });
+});
