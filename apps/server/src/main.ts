@@ -15,7 +15,7 @@ async function main(): Promise<void> {
     logger: ['error', 'warn'],
   });
   configureApp(app, config);
-  await app.get(MikroORM).getMigrator().up();
+  await app.get(MikroORM).migrator.up();
   await app.listen(config.port, config.host);
   process.stdout.write(`Drop Close is at http://${config.host}:${config.port}\n`);
 }

@@ -22,8 +22,8 @@ export async function startServer(): Promise<{
   });
   configureApp(app, { ...readConfig(), webRoot: '/nowhere' });
   const orm = app.get(MikroORM);
-  await orm.getMigrator().down({ to: 0 });
-  await orm.getMigrator().up();
+  await orm.migrator.down({ to: 0 });
+  await orm.migrator.up();
   await app.init();
   return { app, api: supertest(app.getHttpServer()), orm };
 }

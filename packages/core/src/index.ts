@@ -72,3 +72,6 @@ export type {
 
 export { defaultArrangement, followChords, settingsOf, withLock } from './arrangement/arrangement';
 export { TERM_IDS, type Arrangement, type InstrumentKind, type Lock } from './arrangement/types';
+
+export { bandPlan, countIn, type BandPlan, type PlanRequest } from './band/plan';
+export { PARTS, type Part, type PlannedNote } from './band/types';

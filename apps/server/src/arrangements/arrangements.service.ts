@@ -47,7 +47,7 @@ export class ArrangementsService {
   }
 
   async delete(id: string): Promise<void> {
-    await this.em.removeAndFlush(await this.find(id));
+    await this.em.remove(await this.find(id)).flush();
   }
 
   private async find(id: string): Promise<ArrangementEntity> {

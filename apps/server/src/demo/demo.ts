@@ -11,7 +11,7 @@ async function main(): Promise<void> {
   const config = readConfig();
   const orm = await MikroORM.init(databaseOptions(config.databaseUrl));
   try {
-    await orm.getMigrator().up();
+    await orm.migrator.up();
     const em = orm.em.fork();
     if (await em.count(TuneEntity)) return;
     const tunes = new TunesService(em);

@@ -1,0 +1,100 @@
+import { parseChart } from '../chart/parseChart';
+import { timeline } from '../chart/timeline';
+import { connect } from '../connect/connect';
+import { defaultSettings } from '../connect/data';
+import { DRUMS } from './data';
+import { bandPlan, countIn, type BandPlan, type PlanRequest } from './plan';
+import { offbeat, swingRatio } from './swing';
+import type { Part } from './types';
+
+function plan(text: string, change: Partial<PlanRequest> = {}): BandPlan {
+  const { chart } = parseChart(text, change.meter);
+  const time = timeline(chart);
+  const outcome = connect(
+    time.events.map(({ chord }) => chord),
+    { ...defaultSettings, families: ['shell'] },
+  );
+  const path = outcome.status === 'found' ? outcome.path : [];
+  return bandPlan({
+    timeline: time,
+    path,
+    meter: chart.meter,
+    feel: 'swing',
+    tempo: 120,
+    ...change,
+  });
+}
+const onsets = ({ notes }: BandPlan, part: Part, midi?: number): number[] => [
+  ...new Set(
+    notes
+      .filter((note) => note.part === part && (midi ?? note.midi) === note.midi)
+      .map((n) => n.at),
+  ),
+];
+const bass = (text: string, change: Partial<PlanRequest> = {}): string =>
+  plan(text, change)
+    .notes.filter((note) => note.part === 'bass')
+    .map((note) => `${note.midi}@${note.at}`)
+    .join(' ');
+
+describe('swing eases toward even as tempo rises (common practice)', () => {
+  it.each([
+    [120, 2],
+    [160, 1.75],
+    [250, 1.25],
+    [300, 1],
+    [340, 1],
+    [40, 2.2],
+  ])('at %i the long eighth is %f short ones', (tempo, ratio) => {
+    expect(swingRatio(tempo)).toBeCloseTo(ratio, 9);
+  });
+  it('puts the "and" two thirds into a swung beat and half way into a straight one', () => {
+    expect(offbeat('swing', 120)).toBeCloseTo(2 / 3, 9);
+    expect(offbeat('latin', 120)).toBe(0.5);
+    expect(offbeat('shuffle', 300)).toBeCloseTo(2 / 3, 9);
+  });
+});
+
+describe('the bass', () => {
+  it('plays roots, twice a bar in four and again at every chord', () => {
+    expect(bass('| C6 | F7 G7 |')).toBe('36@0 36@2 29@4 31@6');
+  });
+  it('plays the slash bass in place of the root, and rests under no chord', () => {
+    expect(bass('| D/F# N.C. |')).toBe('30@0');
+  });
+  it('plays once a bar in three', () => {
+    expect(bass('| C6 | F7 |', { meter: { beats: 3, unit: 4 } })).toBe('36@0 29@3');
+  });
+});
+
+describe('the comp', () => {
+  it('strikes each chord where it falls, and a long one again at every bar line', () => {
+    expect(onsets(plan('| Dm7 G7 | C6 | . |'), 'comp')).toEqual([0, 2, 4, 8]);
+  });
+  it('sounds the voicing, every note of it', () => {
+    const notes = plan('| A7 |').notes.filter((note) => note.part === 'comp');
+    expect(notes.map((note) => note.midi % 12).sort((a, b) => a - b)).toEqual([1, 7, 9]);
+  });
+});
+
+describe('the drums', () => {
+  it('ride on every beat with the skip before one and three, hat on two and four', () => {
+    const four = plan('| C6 |');
+    expect(onsets(four, 'drums', DRUMS.hat)).toEqual([1, 3]);
+    expect(onsets(four, 'drums', DRUMS.ride).map((at) => Math.round(at * 100) / 100)).toEqual([
+      0, 1, 1.67, 2, 3, 3.67,
+    ]);
+  });
+  it('count in a bar', () => {
+    const clicks = countIn({ beats: 3, unit: 4 });
+    expect(onsets(clicks, 'click')).toEqual([0, 1, 2]);
+    expect(clicks.length).toBe(3);
+  });
+});
+
+it('plays a stretch of bars, with the chord that rings into it', () => {
+  const stretch = plan('| C6 | . | F7 | G7 |', { fromBar: 2, toBar: 3 });
+  expect(stretch.length).toBe(8);
+  expect(onsets(stretch, 'comp')).toEqual([0, 4]);
+  expect(Math.max(...stretch.notes.map((note) => note.at))).toBeLessThan(8);
+});

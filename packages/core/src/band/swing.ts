@@ -1,0 +1,22 @@
+import type { Feel } from '../chart/types';
+import { SWING_BY_TEMPO } from './data';
+
+/** Long to short eighth at a tempo: 2 at 120, 1 (even) from 300 on. */
+export function swingRatio(tempo: number): number {
+  const [first] = SWING_BY_TEMPO;
+  if (!first || tempo <= first[0]) return first?.[1] ?? 1;
+  for (const [index, [upTo, ratio]] of SWING_BY_TEMPO.entries()) {
+    const [from, before] = SWING_BY_TEMPO[index - 1] ?? [upTo, ratio];
+    if (tempo <= upTo) return before + ((ratio - before) * (tempo - from)) / (upTo - from);
+  }
+  return 1;
+}
+
+const SWUNG: readonly Feel[] = ['swing', 'shuffle', 'waltz', 'ballad'];
+
+/** Where the "and" of a beat falls, as a part of the beat: 0.5 straight, 2/3 at a ratio of 2. */
+export function offbeat(feel: Feel, tempo: number): number {
+  if (feel === 'shuffle') return 2 / 3;
+  const ratio = SWUNG.includes(feel) ? swingRatio(tempo) : 1;
+  return ratio / (ratio + 1);
+}
