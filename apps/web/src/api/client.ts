@@ -1,0 +1,50 @@
+import type {
+  ArrangementFields,
+  ArrangementView,
+  Problem,
+  TuneFields,
+  TuneGlance,
+  TuneView,
+} from './types';
+
+/** The server answered, and said no. */
+export class Refusal extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+  }
+}
+
+/** The server did not answer, or is not well: worth another try later. */
+export class Unreachable extends Error {}
+
+async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const init: RequestInit = { method };
+  if (body !== undefined) {
+    init.body = JSON.stringify(body);
+    init.headers = { 'content-type': 'application/json' };
+  }
+  const response = await fetch(`/api${path}`, init).catch((error: unknown) => {
+    throw new Unreachable(String(error));
+  });
+  if (response.status >= 500) throw new Unreachable(`The server answered ${response.status}.`);
+  if (response.status === 204) return undefined as T;
+  const answer: unknown = await response.json().catch(() => {
+    throw new Unreachable('The answer could not be read.');
+  });
+  if (!response.ok) throw new Refusal(answer as Problem);
+  return answer as T;
+}
+
+export const api = {
+  tunes: () => request<TuneGlance[]>('GET', '/tunes'),
+  tune: (id: string) => request<TuneView>('GET', `/tunes/${id}`),
+  createTune: (fields: TuneFields) => request<TuneView>('POST', '/tunes', fields),
+  saveTune: (id: string, fields: TuneFields, version: number) =>
+    request<TuneView>('PUT', `/tunes/${id}`, { ...fields, version }),
+  deleteTune: (id: string) => request<undefined>('DELETE', `/tunes/${id}`),
+  restoreTune: (id: string) => request<TuneView>('POST', `/tunes/${id}/restore`),
+  saveArrangement: (id: string, fields: ArrangementFields, version: number) =>
+    request<ArrangementView>('PUT', `/arrangements/${id}`, { ...fields, version }),
+};
+
+export type Api = typeof api;

@@ -1,0 +1,48 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { App as AntApp, ConfigProvider } from 'antd';
+import { lazy, Suspense, useEffect } from 'react';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { BookPage } from '../book/BookPage';
+import { useLight } from './light';
+import { NotFound } from './NotFound';
+import { Shell } from './Shell';
+import { themeOf } from './theme';
+
+const TunePage = lazy(() => import('../tune/TunePage'));
+const ChartPage = lazy(() => import('../chart/ChartPage'));
+const VoicePage = lazy(() => import('../voice/VoicePage'));
+
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
+});
+
+export function App() {
+  const light = useLight((state) => state.light);
+  useEffect(() => {
+    document.documentElement.dataset['light'] = light;
+  }, [light]);
+  return (
+    <ConfigProvider theme={themeOf(light)}>
+      <AntApp component={false}>
+        <QueryClientProvider client={queries}>
+          <BrowserRouter>
+            <Suspense fallback={<p className="quiet page">Opening…</p>}>
+              <Routes>
+                <Route element={<Shell />}>
+                  <Route index element={<Navigate to="/book" replace />} />
+                  <Route path="book" element={<BookPage />} />
+                  <Route path="tune/:id" element={<TunePage />}>
+                    <Route index element={<Navigate to="voice" replace />} />
+                    <Route path="chart" element={<ChartPage />} />
+                    <Route path="voice" element={<VoicePage />} />
+                  </Route>
+                  <Route path="*" element={<NotFound />} />
+                </Route>
+              </Routes>
+            </Suspense>
+          </BrowserRouter>
+        </QueryClientProvider>
+      </AntApp>
+    </ConfigProvider>
+  );
+}

@@ -1,0 +1,41 @@
+import { theme, type ThemeConfig } from 'antd';
+
+export type Light = 'house' | 'stage';
+
+export const TEXT_FACE = "'Alegreya Sans', 'Accidentals', sans-serif";
+export const SYMBOL_FACE = "'Vollkorn', 'Accidentals', serif";
+
+/** The colours of both lights; the same names stand as CSS variables in app.css. */
+const COLOURS = {
+  house: { paper: '#f7f1e3', ink: '#2a231a', brass: '#85560f', raised: '#fdf9ef', line: '#d9ccb0' },
+  stage: { paper: '#12100d', ink: '#c2b59c', brass: '#b98a3c', raised: '#1b1814', line: '#3a332a' },
+} as const;
+
+/** Ant Design in the house's own colours and faces. */
+export function themeOf(light: Light): ThemeConfig {
+  const { paper, ink, brass, raised, line } = COLOURS[light];
+  return {
+    algorithm: light === 'stage' ? theme.darkAlgorithm : theme.defaultAlgorithm,
+    token: {
+      colorPrimary: brass,
+      colorLink: brass,
+      colorInfo: brass,
+      colorBgBase: paper,
+      colorBgContainer: raised,
+      colorBgElevated: raised,
+      colorBgLayout: paper,
+      colorTextBase: ink,
+      colorBorder: line,
+      colorBorderSecondary: line,
+      fontFamily: TEXT_FACE,
+      fontSize: 15,
+      borderRadius: 3,
+      wireframe: false,
+      motionDurationMid: '0.12s',
+    },
+    components: {
+      Segmented: { trackBg: 'transparent', itemSelectedBg: brass, itemSelectedColor: paper },
+      Button: { primaryColor: paper, primaryShadow: 'none', defaultShadow: 'none' },
+    },
+  };
+}

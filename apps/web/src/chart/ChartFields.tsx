@@ -1,0 +1,95 @@
+import { FASTEST, FEELS, SLOWEST, formatMeter } from '@drop-close/core';
+import { Input, InputNumber, Select } from 'antd';
+import { useDocument, useTune } from '../document/store';
+import { useChorus } from '../engine/useChorus';
+import { keyName } from '../ui/keyName';
+
+const TONICS = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'Gb', 'G', 'Ab', 'A', 'Bb', 'B'];
+const MINOR_TONICS = ['C', 'C#', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'G#', 'A', 'Bb', 'B'];
+const KEYS = [...TONICS, ...MINOR_TONICS.map((tonic) => `${tonic}m`)].map((value) => ({
+  value,
+  label: keyName(value),
+}));
+const METERS = ['4/4', '3/4', '6/8', '5/4', '2/4', '12/8'].map((value) => ({
+  value,
+  label: value,
+}));
+const FEEL_OPTIONS = FEELS.map((value) => ({ value, label: value }));
+/** As long as a title may be on the server. */
+const LONGEST_TITLE = 120;
+
+/** Title, key, meter, feel and tempo. What the text itself says stands there and is shown so. */
+export function ChartFields() {
+  const { title, key, meter, tempo, feel } = useTune();
+  const header = useChorus()?.chart.header ?? {};
+  const set =
+    (field: 'title' | 'key' | 'meter' | 'tempo' | 'feel') => (value: string | number | null) => {
+      if (value === null || value === '') return;
+      useDocument.getState().dispatch({ type: 'set field', field, value });
+    };
+  const inText = 'Written in the changes below';
+  return (
+    <div className="chart-fields">
+      <label className="chart-title">
+        Title
+        <Input
+          key={title}
+          defaultValue={title}
+          maxLength={LONGEST_TITLE}
+          onBlur={(event) => {
+            set('title')(event.target.value.trim());
+          }}
+          onPressEnter={(event) => {
+            event.currentTarget.blur();
+          }}
+        />
+      </label>
+      <label>
+        Key
+        <Select
+          aria-label="Key"
+          value={header.key ?? key}
+          disabled={!!header.key}
+          title={header.key ? inText : undefined}
+          options={KEYS}
+          onChange={set('key')}
+          showSearch
+        />
+      </label>
+      <label>
+        Meter
+        <Select
+          aria-label="Meter"
+          value={header.meter ? formatMeter(header.meter) : meter}
+          disabled={!!header.meter}
+          title={header.meter ? inText : undefined}
+          options={METERS}
+          onChange={set('meter')}
+        />
+      </label>
+      <label>
+        Feel
+        <Select
+          aria-label="Feel"
+          value={header.feel ?? feel}
+          disabled={!!header.feel}
+          title={header.feel ? inText : undefined}
+          options={FEEL_OPTIONS}
+          onChange={set('feel')}
+        />
+      </label>
+      <label>
+        Tempo
+        <InputNumber
+          aria-label="Tempo"
+          min={SLOWEST}
+          max={FASTEST}
+          precision={0}
+          value={header.tempo ?? tempo}
+          disabled={!!header.tempo}
+          onChange={set('tempo')}
+        />
+      </label>
+    </div>
+  );
+}

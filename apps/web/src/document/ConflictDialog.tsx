@@ -1,0 +1,83 @@
+import { Button, Modal } from 'antd';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import { save } from './autosave';
+import { arrangementFields, tuneFields } from './convert';
+import { useDocument, useTune } from './store';
+import type { TuneDocument } from './types';
+
+/** The tune was changed here and elsewhere: both are shown, and neither choice loses the other. */
+export function ConflictDialog() {
+  const mine = useTune();
+  const state = useDocument((document) => document.save);
+  const navigate = useNavigate();
+  if (state.kind !== 'conflict') return null;
+  const { theirs, origin } = state;
+  const settleOn = (document: TuneDocument, other: TuneDocument): void => {
+    const { dispatch, markStored, setSave } = useDocument.getState();
+    markStored(theirs, origin);
+    dispatch({ type: 'replace', document: other });
+    dispatch({ type: 'replace', document });
+    setSave({ kind: 'saving' });
+    void save();
+  };
+  const keepBoth = async (): Promise<void> => {
+    const copy = await api.createTune({ ...tuneFields(mine), title: `${mine.title} (mine)` });
+    const [arrangement] = copy.arrangements;
+    if (arrangement) {
+      await api.saveArrangement(arrangement.id, arrangementFields(mine), arrangement.version);
+    }
+    settleOn(theirs, mine);
+    await navigate(`/tune/${copy.id}/chart`);
+  };
+  return (
+    <Modal
+      open
+      closable={false}
+      width={720}
+      title="This tune was changed in two places"
+      footer={[
+        <Button key="both" onClick={() => void keepBoth()}>
+          Keep both, mine as a copy
+        </Button>,
+        <Button
+          key="theirs"
+          onClick={() => {
+            settleOn(theirs, mine);
+          }}
+        >
+          Take the other
+        </Button>,
+        <Button
+          key="mine"
+          type="primary"
+          onClick={() => {
+            settleOn(mine, theirs);
+          }}
+        >
+          Keep mine
+        </Button>,
+      ]}
+    >
+      <p>Nothing is lost either way: the one you do not take stays one undo away.</p>
+      <div className="conflict">
+        <Version name="Mine, here" document={mine} />
+        <Version name="The other, stored" document={theirs} />
+      </div>
+    </Modal>
+  );
+}
+
+function Version({ name, document }: { name: string; document: TuneDocument }) {
+  const { instrument, families, locks } = document.setup;
+  const locked = locks.guitar.length + locks.keyboard.length;
+  return (
+    <section>
+      <h2>{name}</h2>
+      <p className="quiet">
+        {document.title}; {instrument}, {families.join(', ')}; {locked} locked
+      </p>
+      <pre>{document.text}</pre>
+    </section>
+  );
+}

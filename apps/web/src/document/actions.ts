@@ -1,0 +1,79 @@
+import {
+  followChords,
+  parseChart,
+  parseMeter,
+  timeline,
+  withLock,
+  type Arrangement,
+  type Voicing,
+} from '@drop-close/core';
+import type { TuneDocument } from './types';
+
+/** Every edit a player can make to a tune. */
+export type DocumentAction =
+  | { readonly type: 'write changes'; readonly text: string }
+  | {
+      readonly type: 'set field';
+      readonly field: 'title' | 'key' | 'meter' | 'tempo' | 'feel';
+      readonly value: string | number;
+    }
+  | { readonly type: 'set up'; readonly change: Partial<Arrangement> }
+  | {
+      readonly type: 'lock';
+      readonly at: number;
+      readonly symbol: string;
+      readonly voicing: Voicing;
+    }
+  | { readonly type: 'unlock'; readonly at: number }
+  | { readonly type: 'replace'; readonly document: TuneDocument };
+
+/** The document after an edit. Pure; an edit that changes nothing returns the same object. */
+export function edit(document: TuneDocument, action: DocumentAction): TuneDocument {
+  switch (action.type) {
+    case 'write changes':
+      return action.text === document.text ? document : writeChanges(document, action.text);
+    case 'set field':
+      if (document[action.field] === action.value) return document;
+      return follow(document, { ...document, [action.field]: action.value });
+    case 'set up':
+      return { ...document, setup: { ...document.setup, ...action.change } };
+    case 'lock': {
+      const { at, symbol, voicing } = action;
+      return { ...document, setup: withLock(document.setup, at, { symbol, voicing }) };
+    }
+    case 'unlock':
+      return { ...document, setup: withLock(document.setup, action.at, undefined) };
+    case 'replace':
+      return action.document;
+  }
+}
+
+const writeChanges = (document: TuneDocument, text: string): TuneDocument =>
+  follow(document, { ...document, text });
+
+/** Locks go with their chords wherever an edit moves them. */
+function follow(before: TuneDocument, after: TuneDocument): TuneDocument {
+  const { guitar, keyboard } = before.setup.locks;
+  if (!guitar.length && !keyboard.length) return after;
+  return { ...after, setup: followChords(before.setup, symbols(before), symbols(after)) };
+}
+
+const symbols = ({ text, meter }: TuneDocument): string[] =>
+  timeline(parseChart(text, parseMeter(meter)).chart).events.map((event) => event.chord.symbol);
+
+/** Edits of one kind made without a pause are undone together. */
+export function groupOf(action: DocumentAction): string | undefined {
+  switch (action.type) {
+    case 'write changes':
+      return 'text';
+    case 'set field':
+      return `field ${action.field}`;
+    case 'set up':
+      return action.change.weights ? 'sliders' : undefined;
+    case 'lock':
+      return `lock ${action.at}`;
+    case 'unlock':
+    case 'replace':
+      return undefined;
+  }
+}

@@ -1,0 +1,44 @@
+import type { ArrangementFields, ArrangementView, TuneFields, TuneView } from '../api/types';
+import type { Origin, TuneDocument } from './types';
+
+/** A stored tune with one of its arrangements, as a document. @throws when it has no arrangement. */
+export function documentOf(tune: TuneView): { document: TuneDocument; origin: Origin } {
+  const [arrangement] = tune.arrangements;
+  if (!arrangement) throw new Error(`"${tune.title}" has no arrangement.`);
+  return { document: join(tune, arrangement), origin: originOf(tune, arrangement) };
+}
+
+const join = (tune: TuneFields, { name, setup }: ArrangementFields): TuneDocument => ({
+  title: tune.title,
+  text: tune.text,
+  key: tune.key,
+  meter: tune.meter,
+  tempo: tune.tempo,
+  feel: tune.feel,
+  arrangementName: name,
+  setup,
+});
+
+const originOf = (tune: TuneView, arrangement: ArrangementView): Origin => ({
+  tuneId: tune.id,
+  arrangementId: arrangement.id,
+  tuneVersion: tune.version,
+  arrangementVersion: arrangement.version,
+});
+
+export const tuneFields = (document: TuneDocument): TuneFields => ({
+  title: document.title,
+  text: document.text,
+  key: document.key,
+  meter: document.meter,
+  tempo: document.tempo,
+  feel: document.feel,
+});
+
+export const arrangementFields = (document: TuneDocument): ArrangementFields => ({
+  name: document.arrangementName,
+  setup: document.setup,
+});
+
+/** Same to the last field. Documents are small and plain, so their JSON tells. */
+export const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);

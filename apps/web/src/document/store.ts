@@ -1,0 +1,66 @@
+import { create } from 'zustand';
+import { edit, groupOf, type DocumentAction } from './actions';
+import { advance, begin, redo, undo, type History } from './history';
+import type { Origin, TuneDocument } from './types';
+
+/** How far the document in hand is from the stored one. */
+export type SaveState =
+  | { readonly kind: 'saved' }
+  | { readonly kind: 'saving' }
+  /** Kept in this browser until the server answers again. */
+  | { readonly kind: 'offline' }
+  | { readonly kind: 'refused'; readonly detail: string }
+  | { readonly kind: 'conflict'; readonly theirs: TuneDocument; readonly origin: Origin };
+
+export interface DocumentState {
+  readonly history: History<TuneDocument> | undefined;
+  readonly origin: Origin | undefined;
+  /** The document as the server has it. */
+  readonly stored: TuneDocument | undefined;
+  readonly save: SaveState;
+  readonly open: (document: TuneDocument, origin: Origin, stored?: TuneDocument) => void;
+  readonly dispatch: (action: DocumentAction) => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  readonly setSave: (save: SaveState) => void;
+  /** The server has taken this document in. */
+  readonly markStored: (stored: TuneDocument, origin: Origin) => void;
+}
+
+export const useDocument = create<DocumentState>((set) => ({
+  history: undefined,
+  origin: undefined,
+  stored: undefined,
+  save: { kind: 'saved' },
+  open: (document, origin, stored = document) => {
+    const history = begin(stored);
+    const edited = document === stored ? history : advance(history, document, 0);
+    set({ history: edited, origin, stored, save: { kind: 'saved' } });
+  },
+  dispatch: (action) => {
+    set(({ history }) => {
+      if (!history) return {};
+      const next = edit(history.present, action);
+      return { history: advance(history, next, Date.now(), groupOf(action)) };
+    });
+  },
+  undo: () => {
+    set(({ history }) => (history ? { history: undo(history) } : {}));
+  },
+  redo: () => {
+    set(({ history }) => (history ? { history: redo(history) } : {}));
+  },
+  setSave: (save) => {
+    set({ save });
+  },
+  markStored: (stored, origin) => {
+    set({ stored, origin });
+  },
+}));
+
+/** The document on the desk. @throws outside a tune, where there is none. */
+export function useTune(): TuneDocument {
+  const document = useDocument((state) => state.history?.present);
+  if (!document) throw new Error('No tune is open here');
+  return document;
+}

@@ -1,0 +1,56 @@
+import type { Alternative, BandPlan } from '@drop-close/core';
+import { wrap, type Remote } from 'comlink';
+import { newestWins } from './newest';
+import type { Engine, PlanQuestion, VoiceRequest, VoicedChorus } from './protocol';
+
+/** Thrown at a request that was cancelled. */
+export class Cancelled extends Error {}
+
+interface Running {
+  readonly worker: Worker;
+  readonly remote: Remote<Engine>;
+  /** Rejects when the worker is stopped, so that nobody waits for an answer that never comes. */
+  readonly stopped: Promise<never>;
+  readonly stop: (reason: Error) => void;
+}
+
+function startWorker(): Running {
+  const worker = new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module' });
+  let stop: Running['stop'] = () => undefined;
+  const stopped = new Promise<never>((_, reject) => {
+    stop = reject;
+  });
+  stopped.catch(() => undefined);
+  return { worker, remote: wrap<Engine>(worker), stopped, stop };
+}
+
+/** The typed way to the engine: one worker for the page, newest request first, cancellable. */
+class EngineClient {
+  private running: Running | undefined;
+
+  readonly voice = newestWins<VoiceRequest, VoicedChorus>((request) =>
+    this.ask((engine) => engine.voice(request)),
+  );
+
+  alternatives(id: number, index: number, limit: number): Promise<Alternative[] | undefined> {
+    return this.ask((engine) => engine.alternatives(id, index, limit));
+  }
+
+  plan(id: number, question: PlanQuestion): Promise<BandPlan | undefined> {
+    return this.ask((engine) => engine.plan(id, question));
+  }
+
+  /** Stops whatever the worker is at; the next request starts a fresh one. */
+  cancel(): void {
+    this.running?.worker.terminate();
+    this.running?.stop(new Cancelled());
+    this.running = undefined;
+  }
+
+  private ask<R>(question: (engine: Remote<Engine>) => Promise<R>): Promise<R> {
+    this.running ??= startWorker();
+    return Promise.race([question(this.running.remote), this.running.stopped]);
+  }
+}
+
+export const engine = new EngineClient();

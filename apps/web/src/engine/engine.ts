@@ -1,0 +1,63 @@
+import {
+  bandPlan,
+  connect,
+  parseChart,
+  parseMeter,
+  settingsOf,
+  timeline,
+  type Chord,
+  type ConnectOutcome,
+  type ConnectSettings,
+} from '@drop-close/core';
+import type { Engine, VoicedChorus } from './protocol';
+
+interface Current {
+  readonly voiced: VoicedChorus;
+  readonly chords: readonly Chord[];
+  readonly settings: ConnectSettings;
+  readonly outcome: ConnectOutcome;
+}
+
+/** The engine behind the page: holds the candidates of the last chorus, gives out what is asked. */
+export function createEngine(): Engine {
+  let current: Current | undefined;
+  let count = 0;
+  return {
+    voice: ({ text, meter, setup }) => {
+      const { chart, problems } = parseChart(text, parseMeter(meter));
+      const time = timeline(chart);
+      const chords = time.events.map((event) => event.chord);
+      const settings = settingsOf(setup, chords);
+      const outcome = connect(chords, settings);
+      count += 1;
+      const voiced = { id: count, chart, problems, timeline: time, outcome: plain(outcome) };
+      current = { voiced, chords, settings, outcome };
+      return voiced;
+    },
+    alternatives: (id, index, limit) => {
+      if (current?.voiced.id !== id) return undefined;
+      const { chords, settings, outcome } = current;
+      const free = settings.locks[index] ? connect(chords, without(settings, index)) : outcome;
+      return free.status === 'found' ? free.alternatives(index, limit) : [];
+    },
+    plan: (id, question) => {
+      if (current?.voiced.id !== id) return undefined;
+      const { outcome, voiced } = current;
+      const path = outcome.status === 'found' ? outcome.path : [];
+      return bandPlan({ ...question, timeline: voiced.timeline, path });
+    },
+  };
+}
+
+/** A locked chord is compared with all its candidates; the other locks stay. */
+function without(settings: ConnectSettings, index: number): ConnectSettings {
+  const locks = Object.entries(settings.locks).filter(([at]) => Number(at) !== index);
+  return { ...settings, locks: Object.fromEntries(locks) };
+}
+
+/** An outcome without its function, which cannot cross to the page. */
+function plain(outcome: ConnectOutcome): VoicedChorus['outcome'] {
+  if (outcome.status !== 'found') return outcome;
+  const { status, path, total, motion, changes } = outcome;
+  return { status, path, total, motion, changes };
+}

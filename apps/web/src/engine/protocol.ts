@@ -1,0 +1,54 @@
+import type {
+  Alternative,
+  Arrangement,
+  BandPlan,
+  Change,
+  Chart,
+  ChartProblem,
+  Feel,
+  Meter,
+  Timeline,
+  Voicing,
+} from '@drop-close/core';
+
+export interface VoiceRequest {
+  readonly text: string;
+  readonly meter: string;
+  readonly setup: Arrangement;
+}
+
+/** The chorus as the worker understood and voiced it. */
+export interface VoicedChorus {
+  /** Names this answer in later questions about it. */
+  readonly id: number;
+  readonly chart: Chart;
+  readonly problems: readonly ChartProblem[];
+  readonly timeline: Timeline;
+  readonly outcome:
+    | {
+        readonly status: 'found';
+        readonly path: readonly Voicing[];
+        readonly total: number;
+        readonly motion: number;
+        readonly changes: readonly Change[];
+      }
+    | { readonly status: 'infeasible'; readonly at: number; readonly why: string }
+    | { readonly status: 'limit-reached'; readonly why: string };
+}
+
+export interface PlanQuestion {
+  readonly feel: Feel;
+  readonly tempo: number;
+  readonly meter: Meter;
+  readonly fromBar?: number;
+  readonly toBar?: number;
+}
+
+/** What the worker does. Everything that crosses is plain data. */
+export interface Engine {
+  readonly voice: (request: VoiceRequest) => VoicedChorus;
+  /** Ranked by what they cost the whole chorus; `undefined` when the chorus is no longer this one. */
+  readonly alternatives: (id: number, index: number, limit: number) => Alternative[] | undefined;
+  /** Bass, drums and comp of the chorus or a stretch of it; `undefined` as above. */
+  readonly plan: (id: number, question: PlanQuestion) => BandPlan | undefined;
+}

@@ -1,0 +1,45 @@
+import { create } from 'zustand';
+import { useEffect } from 'react';
+import { useTune } from '../document/store';
+import { Cancelled, engine } from './client';
+import { Overtaken } from './newest';
+import type { VoicedChorus } from './protocol';
+
+interface ChorusState {
+  /** The last answer of the engine; stays until the next one is there. */
+  readonly chorus: VoicedChorus | undefined;
+  readonly working: boolean;
+  readonly failure: string | undefined;
+}
+
+export const useChorusStore = create<ChorusState>(() => ({
+  chorus: undefined,
+  working: false,
+  failure: undefined,
+}));
+
+export const useChorus = (): VoicedChorus | undefined => useChorusStore((state) => state.chorus);
+
+/** Keeps the voiced chorus in step with the tune. Used once, by the tune's page. */
+export function useVoicing(): void {
+  const { text, meter, setup } = useTune();
+  useEffect(() => {
+    useChorusStore.setState({ working: true });
+    engine.voice({ text, meter, setup }).then(
+      (chorus) => {
+        useChorusStore.setState({ chorus, working: false, failure: undefined });
+      },
+      (error: unknown) => {
+        if (error instanceof Overtaken) return;
+        const failure = error instanceof Cancelled ? 'Voicing was stopped.' : String(error);
+        useChorusStore.setState({ working: false, failure });
+      },
+    );
+  }, [text, meter, setup]);
+  useEffect(
+    () => () => {
+      useChorusStore.setState({ chorus: undefined, working: false, failure: undefined });
+    },
+    [],
+  );
+}

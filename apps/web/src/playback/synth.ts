@@ -1,0 +1,70 @@
+import type { InstrumentKind, Part, PlannedNote } from '@drop-close/core';
+import { WorkletSynthesizer } from 'spessasynth_lib';
+import processorUrl from 'spessasynth_lib/dist/spessasynth_processor.min.js?url';
+
+/** MIDI channels of the parts; the kit is on the tenth, as General MIDI has it. */
+const CHANNELS: Readonly<Record<Part, number>> = { comp: 0, bass: 1, drums: 9, click: 9 };
+const ACOUSTIC_BASS = 32;
+const JAZZ_KIT = 32;
+/** The sound of each instrument, as General MIDI programs: jazz guitar, tine electric piano. */
+const COMP_PROGRAM: Readonly<Record<InstrumentKind, number>> = { guitar: 26, keyboard: 4 };
+/** MIDI controller 7. */
+const VOLUME = 7;
+
+/** The band behind the loudspeaker: takes notes at times on the audio clock. */
+export class Synth {
+  private constructor(
+    readonly context: AudioContext,
+    private readonly synthesizer: WorkletSynthesizer,
+    private readonly output: GainNode,
+  ) {}
+
+  /** Loads the worklet and the sound bank; a second or so, once. */
+  static async load(): Promise<Synth> {
+    const context = new AudioContext({ latencyHint: 'interactive' });
+    await context.audioWorklet.addModule(processorUrl);
+    const response = await fetch('/sound/band.sf3');
+    if (!response.ok) throw new Error('The sounds of the band could not be loaded.');
+    const synthesizer = new WorkletSynthesizer(context);
+    await synthesizer.soundBankManager.addSoundBank(await response.arrayBuffer(), 'band');
+    await synthesizer.isReady;
+    const output = context.createGain();
+    synthesizer.connect(output);
+    output.connect(context.destination);
+    synthesizer.programChange(CHANNELS.bass, ACOUSTIC_BASS);
+    synthesizer.programChange(CHANNELS.drums, JAZZ_KIT);
+    return new Synth(context, synthesizer, output);
+  }
+
+  setInstrument(kind: InstrumentKind): void {
+    this.synthesizer.programChange(CHANNELS.comp, COMP_PROGRAM[kind]);
+  }
+
+  /** @param volume 0..100 */
+  setVolume(part: Part, volume: number): void {
+    this.synthesizer.controllerChange(CHANNELS[part], VOLUME, Math.round(volume * 1.27));
+  }
+
+  /** Lets the sound through again after `silence`. */
+  open(): void {
+    this.output.gain.cancelScheduledValues(0);
+    this.output.gain.value = 1;
+  }
+
+  play(note: PlannedNote, at: number, until: number): void {
+    const channel = CHANNELS[note.part];
+    this.synthesizer.noteOn(channel, note.midi, note.velocity, { time: at });
+    this.synthesizer.noteOff(channel, note.midi, { time: until });
+  }
+
+  /** Stops everything, what is already handed over too. */
+  silence(): void {
+    const { context, output } = this;
+    output.gain.setTargetAtTime(0, context.currentTime, 0.02);
+    this.synthesizer.stopAll(false);
+  }
+
+  stopVoices(): void {
+    this.synthesizer.stopAll(true);
+  }
+}

@@ -1,0 +1,62 @@
+import { QuestionOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useEffect } from 'react';
+import { NavLink, useLocation } from 'react-router';
+import { SaveNote } from '../document/SaveNote';
+import { useDocument, useTune } from '../document/store';
+import { keyName } from '../ui/keyName';
+import { useKeysSheet } from './KeysSheet';
+
+/** Title, screens, and the state of the tune. */
+export function TuneHead() {
+  const { title, key, meter, tempo, feel } = useTune();
+  const { search } = useLocation();
+  const history = useDocument((state) => state.history);
+  const { undo, redo } = useDocument.getState();
+  useEffect(() => {
+    document.title = `${title} – Drop Close`;
+    return () => {
+      document.title = 'Drop Close';
+    };
+  }, [title]);
+  return (
+    <div className="tune-head">
+      <h1>{title}</h1>
+      <span className="quiet tune-facts">
+        {keyName(key)}, {meter}, {feel}, {tempo}
+      </span>
+      <nav aria-label="Screens of this tune">
+        <NavLink to={{ pathname: 'chart', search }}>Chart</NavLink>
+        <NavLink to={{ pathname: 'voice', search }}>Voice</NavLink>
+      </nav>
+      <SaveNote />
+      <span className="tune-tools">
+        <Button
+          type="text"
+          icon={<UndoOutlined />}
+          disabled={!history?.past.length}
+          onClick={undo}
+          aria-label="Undo"
+          title="Undo (Z)"
+        />
+        <Button
+          type="text"
+          icon={<RedoOutlined />}
+          disabled={!history?.future.length}
+          onClick={redo}
+          aria-label="Redo"
+          title="Redo (Shift Z)"
+        />
+        <Button
+          type="text"
+          icon={<QuestionOutlined />}
+          onClick={() => {
+            useKeysSheet.setState({ open: true });
+          }}
+          aria-label="Keys"
+          title="Keys (?)"
+        />
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,69 @@
+import { useQuery } from '@tanstack/react-query';
+import { Alert, Button } from 'antd';
+import { useEffect } from 'react';
+import { Outlet, useParams } from 'react-router';
+import { api } from '../api/client';
+import { startAutosave } from '../document/autosave';
+import { ConflictDialog } from '../document/ConflictDialog';
+import { readCopy } from '../document/localCopy';
+import { openTune } from '../document/openTune';
+import { useDocument } from '../document/store';
+import { useVoicing } from '../engine/useChorus';
+import { stop } from '../playback/player';
+import { TransportBar } from '../playback/TransportBar';
+import { useBandInStep } from '../playback/useBand';
+import { KeysSheet } from './KeysSheet';
+import { TuneHead } from './TuneHead';
+import { useKeys } from './useKeys';
+import './tune.css';
+
+/** One tune on the desk: opened, kept saved, voiced, playable; its screens stand inside. */
+export default function TunePage() {
+  const { id = '' } = useParams();
+  const opened = useQuery({
+    queryKey: ['open tune', id],
+    queryFn: () => openTune(api, id, readCopy(id)),
+    gcTime: 0,
+    staleTime: Infinity,
+    refetchOnReconnect: false,
+  });
+  const { data } = opened;
+  useEffect(() => {
+    if (!data) return undefined;
+    const { open, setSave } = useDocument.getState();
+    open(data.document, data.origin, data.stored);
+    setSave(data.save);
+    return startAutosave();
+  }, [data]);
+  const onDesk = useDocument((state) => state.origin?.tuneId === id && !!state.history);
+
+  if (opened.isError) {
+    return (
+      <main className="page">
+        <Alert
+          type="warning"
+          title="This tune cannot be opened"
+          description={opened.error.message}
+          action={<Button onClick={() => void opened.refetch()}>Try again</Button>}
+        />
+      </main>
+    );
+  }
+  return onDesk && data ? <Desk /> : <p className="page quiet">Opening the tune…</p>;
+}
+
+function Desk() {
+  useVoicing();
+  useBandInStep();
+  useKeys();
+  useEffect(() => stop, []);
+  return (
+    <>
+      <TuneHead />
+      <Outlet />
+      <TransportBar />
+      <ConflictDialog />
+      <KeysSheet />
+    </>
+  );
+}

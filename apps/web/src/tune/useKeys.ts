@@ -1,0 +1,83 @@
+import { useEffect, useRef } from 'react';
+import { tinykeys } from 'tinykeys';
+import { useDocument } from '../document/store';
+import { usePlayer, whilePlaying } from '../playback/player';
+import { useBand } from '../playback/useBand';
+import { useVoiceActions } from '../voice/useVoiceActions';
+import { COMMANDS, type CommandId } from './commands';
+import { useKeysSheet } from './KeysSheet';
+import { useSelection } from './selection';
+
+type Actions = Readonly<Record<CommandId, () => void>>;
+
+/** Text goes to its field, and a focused control keeps the keys that work it. */
+function isTaken(event: KeyboardEvent): boolean {
+  const target = event.target as HTMLElement;
+  if (document.querySelector('.ant-modal-wrap:not([style*="display: none"])')) return true;
+  const typed = target.closest('input:not([type=checkbox]), textarea, [contenteditable=true]');
+  if (typed) return true;
+  const works = target.closest('[role=slider], [role=radiogroup], .ant-select');
+  if (works && event.key.startsWith('Arrow')) return true;
+  const pressed =
+    target.closest('button, a, [role=switch], input') && !target.closest('.chord-button');
+  return !!pressed && (event.key === ' ' || event.key === 'Enter');
+}
+
+/** One hand can drive the desk: every command of the list on its keys. */
+export function useKeys(): void {
+  const selection = useSelection();
+  const band = useBand();
+  const voice = useVoiceActions();
+  const actions: Actions = {
+    previous: () => {
+      selection.select(selection.index - 1);
+    },
+    next: () => {
+      selection.select(selection.index + 1);
+    },
+    cheaper: () => {
+      voice.step(-1);
+    },
+    dearer: () => {
+      voice.step(1);
+    },
+    play: band.toggleChorus,
+    chord: band.hearChord,
+    change: band.hearChange,
+    bar: band.hearBar,
+    lock: voice.toggleLock,
+    loop: toggleLoop,
+    undo: () => {
+      useDocument.getState().undo();
+    },
+    redo: () => {
+      useDocument.getState().redo();
+    },
+    sheet: () => {
+      useKeysSheet.setState({ open: true });
+    },
+  };
+  const latest = useRef(actions);
+  useEffect(() => {
+    latest.current = actions;
+  });
+  useEffect(() => {
+    const bindings: Record<string, (event: KeyboardEvent) => void> = {};
+    for (const id of Object.keys(COMMANDS) as CommandId[]) {
+      for (const key of COMMANDS[id].keys) {
+        bindings[key] = (event) => {
+          if (isTaken(event)) return;
+          event.preventDefault();
+          latest.current[id]();
+        };
+      }
+    }
+    return tinykeys(window, bindings);
+  }, []);
+}
+
+export function toggleLoop(): void {
+  const { loop, setListening } = usePlayer.getState();
+  setListening({ loop: !loop });
+  whilePlaying.loop(!loop);
+}

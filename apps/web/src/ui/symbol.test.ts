@@ -1,0 +1,23 @@
+import { plainSymbol, symbolParts } from './symbol';
+
+it.each([
+  ['Bbm7b5/Ab', { root: 'B♭', quality: 'm', raised: '7♭5', bass: 'A♭' }],
+  ['Cmaj7', { root: 'C', quality: '', raised: 'maj7' }],
+  ['F#m', { root: 'F♯', quality: 'm', raised: '' }],
+  ['Co7', { root: 'C', quality: '°', raised: '7' }],
+  ['C-7', { root: 'C', quality: '–', raised: '7' }],
+  ['G7(b9,b13)', { root: 'G', quality: '', raised: '7(♭9,♭13)' }],
+  ['C6/9', { root: 'C', quality: '', raised: '6/9' }],
+  ['Abdim7', { root: 'A♭', quality: 'dim', raised: '7' }],
+  ['Bb', { root: 'B♭', quality: '', raised: '' }],
+  ['cmin7', { root: 'C', quality: 'min', raised: '7' }],
+  ['Cma7', { root: 'C', quality: '', raised: 'ma7' }],
+  ['Cmaj7#11', { root: 'C', quality: '', raised: 'maj7♯11' }],
+  ['NC', { root: 'N.C.', quality: '', raised: '' }],
+])('%s is set as %j', (symbol, parts) => {
+  expect(symbolParts(symbol)).toEqual(parts);
+});
+
+it('reads aloud in one line', () => {
+  expect(plainSymbol('Ebm7/Db')).toBe('E♭m7/D♭');
+});

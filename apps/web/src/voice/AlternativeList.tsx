@@ -1,0 +1,69 @@
+import { voicingKey, type Alternative } from '@drop-close/core';
+import { useEffect, useRef } from 'react';
+import { easeOf, voicingName } from './describe';
+import { Grip } from './Grip';
+
+interface AlternativeListProps {
+  readonly alternatives: readonly Alternative[];
+  /** Key of the voicing in hand. */
+  readonly chosen: string;
+  readonly onTake: (alternative: Alternative) => void;
+}
+
+/** Other voicings for the chord in hand, by what each costs the whole chorus. */
+export function AlternativeList({ alternatives, chosen, onTake }: AlternativeListProps) {
+  return (
+    <section className="alternatives">
+      <h3>
+        Alternatives <span className="quiet">and what each costs the chorus</span>
+      </h3>
+      <ol>
+        {alternatives.map((alternative) => {
+          const key = voicingKey(alternative.voicing);
+          return (
+            <AlternativeItem
+              key={key}
+              alternative={alternative}
+              chosen={key === chosen}
+              onTake={onTake}
+            />
+          );
+        })}
+      </ol>
+    </section>
+  );
+}
+
+interface AlternativeItemProps {
+  readonly alternative: Alternative;
+  readonly chosen: boolean;
+  readonly onTake: (alternative: Alternative) => void;
+}
+
+function AlternativeItem({ alternative, chosen, onTake }: AlternativeItemProps) {
+  const { voicing, extra } = alternative;
+  const item = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (chosen) item.current?.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
+  return (
+    <li>
+      <button
+        ref={item}
+        type="button"
+        className={chosen ? 'alternative chosen' : 'alternative'}
+        aria-pressed={chosen}
+        onClick={() => {
+          onTake(alternative);
+        }}
+      >
+        <Grip voicing={voicing} size="small" />
+        <span>
+          {voicingName(voicing)}
+          <span className="quiet"> {easeOf(voicing)}</span>
+        </span>
+        <b>{extra === 0 ? 'best' : `+${extra.toFixed(1)}`}</b>
+      </button>
+    </li>
+  );
+}

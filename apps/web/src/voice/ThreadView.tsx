@@ -1,0 +1,49 @@
+import { useMemo } from 'react';
+import { useTune } from '../document/store';
+import type { VoicedChorus } from '../engine/protocol';
+import { useSoundingChord } from '../playback/useBand';
+import { useSelection } from '../tune/selection';
+import { useWidth } from '../ui/useWidth';
+import { ThreadLegend } from './ThreadLegend';
+import { ThreadSystem } from './ThreadSystem';
+import { layoutThreads, threadScale } from './threadLayout';
+import './threads.css';
+
+/** The chorus as threads: every voice at its pitch, from chord to chord. */
+export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
+  const { setup } = useTune();
+  const { index, select } = useSelection();
+  const sounding = useSoundingChord();
+  const [frame, width] = useWidth();
+  const { timeline, outcome, chart } = chorus;
+  const path = useMemo(() => (outcome.status === 'found' ? outcome.path : []), [outcome]);
+  const scale = useMemo(() => threadScale(path), [path]);
+  const systems = useMemo(() => {
+    const changes = outcome.status === 'found' ? outcome.changes : [];
+    return layoutThreads({ timeline, path, changes, meter: chart.meter }, scale, width);
+  }, [timeline, path, outcome, chart.meter, scale, width]);
+  const locked = useMemo(
+    () => new Set(setup.locks[setup.instrument].map((lock) => lock.at)),
+    [setup],
+  );
+  return (
+    <div className="threads" ref={frame}>
+      {systems.map((system, position) => (
+        <ThreadSystem
+          key={position}
+          system={system}
+          scale={scale}
+          width={width}
+          timeline={timeline}
+          path={path}
+          room={setup.room}
+          locked={locked}
+          selected={index}
+          sounding={sounding}
+          onSelect={select}
+        />
+      ))}
+      <ThreadLegend />
+    </div>
+  );
+}

@@ -1,0 +1,49 @@
+import { Alert } from 'antd';
+import { Link } from 'react-router';
+import { useChorus, useChorusStore } from '../engine/useChorus';
+import { SetupBar } from './SetupBar';
+import { SidePanel } from './SidePanel';
+import { ThreadView } from './ThreadView';
+import './voice.css';
+
+/** The chorus voiced and connected; the chord in hand beside it. */
+export default function VoicePage() {
+  const chorus = useChorus();
+  const { failure } = useChorusStore();
+  if (!chorus) return <main className="page quiet">{failure ?? 'Voicing the chorus…'}</main>;
+  const { outcome, timeline, problems } = chorus;
+  const at = outcome.status === 'infeasible' ? timeline.events[outcome.at] : undefined;
+  return (
+    <main className="voice">
+      <div className="voice-main">
+        <SetupBar />
+        {outcome.status !== 'found' && (
+          <Alert
+            type="warning"
+            title={at ? `Bar ${at.bar} cannot be voiced so` : 'The chorus cannot be voiced so'}
+            description={`${outcome.why} Choose another family, room or instrument.`}
+          />
+        )}
+        {problems.length > 0 && (
+          <p>
+            <Link to="../chart" relative="path" className="fault">
+              {problems.length === 1 ? '1 place' : `${problems.length} places`} in the chart to mend
+            </Link>
+            <span className="quiet"> – the rest is voiced.</span>
+          </p>
+        )}
+        {timeline.events.length > 0 ? (
+          <ThreadView chorus={chorus} />
+        ) : (
+          <p className="quiet">
+            There are no chords to voice yet.{' '}
+            <Link to="../chart" relative="path">
+              Type the changes.
+            </Link>
+          </p>
+        )}
+      </div>
+      {outcome.status === 'found' && timeline.events.length > 0 && <SidePanel chorus={chorus} />}
+    </main>
+  );
+}

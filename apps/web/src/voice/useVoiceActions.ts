@@ -1,0 +1,80 @@
+import type { Alternative } from '@drop-close/core';
+import { voicingKey } from '@drop-close/core';
+import { create } from 'zustand';
+import { useEffect } from 'react';
+import { useDocument, useTune } from '../document/store';
+import { engine } from '../engine/client';
+import { useChorus } from '../engine/useChorus';
+import { useBand } from '../playback/useBand';
+import { useSelection } from '../tune/selection';
+
+/** As many alternatives as one looks through. */
+const SHOWN = 24;
+
+interface AlternativesState {
+  readonly chorusId: number;
+  readonly index: number;
+  readonly list: readonly Alternative[];
+}
+
+export const useAlternativesStore = create<AlternativesState>(() => ({
+  chorusId: 0,
+  index: -1,
+  list: [],
+}));
+
+/** Asks the engine for the alternatives of the chord in hand. Used once, by the side panel. */
+export function useAlternatives(): readonly Alternative[] {
+  const chorus = useChorus();
+  const { index } = useSelection();
+  useEffect(() => {
+    if (chorus?.outcome.status !== 'found') return;
+    void engine.alternatives(chorus.id, index, SHOWN).then((list) => {
+      if (list) useAlternativesStore.setState({ chorusId: chorus.id, index, list });
+    });
+  }, [chorus, index]);
+  const state = useAlternativesStore();
+  return state.index === index ? state.list : [];
+}
+
+export interface VoiceActions {
+  /** Takes this voicing here and locks it. */
+  readonly take: (alternative: Alternative) => void;
+  /** Goes up or down the list of alternatives and takes what is there. */
+  readonly step: (by: 1 | -1) => void;
+  readonly toggleLock: () => void;
+}
+
+export function useVoiceActions(): VoiceActions {
+  const chorus = useChorus();
+  const { index, event } = useSelection();
+  const { setup } = useTune();
+  const { hear } = useBand();
+  const { dispatch } = useDocument.getState();
+  const path = chorus?.outcome.status === 'found' ? chorus.outcome.path : [];
+  const symbol = event?.chord.symbol;
+  const locked = setup.locks[setup.instrument].find((lock) => lock.at === index);
+  // The voicing in hand may be newer than the engine's last answer.
+  const voicing = (locked?.symbol === symbol ? locked?.voicing : undefined) ?? path[index];
+
+  const take = ({ voicing: chosen }: Alternative): void => {
+    if (symbol === undefined) return;
+    dispatch({ type: 'lock', at: index, symbol, voicing: chosen });
+    hear(chosen);
+  };
+  return {
+    take,
+    step: (by) => {
+      const { list, index: of } = useAlternativesStore.getState();
+      if (!voicing || of !== index) return;
+      const here = list.findIndex((item) => voicingKey(item.voicing) === voicingKey(voicing));
+      const next = list[here + by];
+      if (next) take(next);
+    },
+    toggleLock: () => {
+      if (symbol === undefined || !voicing) return;
+      if (locked) dispatch({ type: 'unlock', at: index });
+      else dispatch({ type: 'lock', at: index, symbol, voicing });
+    },
+  };
+}
