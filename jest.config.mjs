@@ -14,7 +14,7 @@ const swc = [
 ];
 const root = new URL('.', import.meta.url).pathname;
 const base = {
-  transform: { '^.+\\.tsx?$': swc },
+  transform: { '^.+\\.tsx?$': swc, '(spessasynth_core|stb-vorbis).+\\.js$': swc },
   testEnvironment: 'node',
   // Several of these packages declare a main file they do not ship.
   moduleNameMapper: {
@@ -44,6 +44,9 @@ export default {
     {
       ...base,
       displayName: 'web',
+      // The synthesiser ships as ES modules only.
+      transformIgnorePatterns: ['/node_modules/(?!spessasynth_core|stb-vorbis)'],
+
       rootDir: 'apps/web',
       testMatch: ['<rootDir>/src/**/*.test.ts?(x)'],
     },

@@ -27,6 +27,12 @@ ensure_node() {
     fail "Node.js 20.19 or later is needed; this is $(node --version)."
 }
 
+ensure_chromium() {
+  command -v chromium >/dev/null && return
+  say "Installing Debian's Chromium"
+  install_packages chromium
+}
+
 # The packages of the lock file, installed once for each state of it.
 ensure_modules() {
   local wanted

@@ -12,7 +12,8 @@ as_postgres() {
 }
 
 ensure_postgres() {
-  [ -n "$(postgres_bin)" ] && return
+  POSTGRES_BIN=$(postgres_bin)
+  [ -n "$POSTGRES_BIN" ] && return
   say "Installing Debian's PostgreSQL"
   # The package would make and start a cluster of its own; Drop Close has its own.
   if [ "$(id -u)" = 0 ] && [ ! -e /etc/postgresql-common/createcluster.conf ]; then
@@ -20,7 +21,8 @@ ensure_postgres() {
     echo 'create_main_cluster = false' >/etc/postgresql-common/createcluster.conf
   fi
   install_packages postgresql
-  [ -n "$(postgres_bin)" ] || fail "PostgreSQL is still missing after installing Debian's package postgresql."
+  POSTGRES_BIN=$(postgres_bin)
+  [ -n "$POSTGRES_BIN" ] || fail "PostgreSQL is still missing after installing Debian's package postgresql."
 }
 
 # Where the data of database $1 lives: inside the project, unless the postgres user cannot get there.
@@ -43,7 +45,6 @@ postgres_home() {
 start_postgres() {
   local name=$1 port=$2 extra=${3:-}
   POSTGRES_HOME=$(postgres_home "$name")
-  POSTGRES_BIN=$(postgres_bin)
   if [ ! -e "$POSTGRES_HOME/db/PG_VERSION" ]; then
     as_postgres "$POSTGRES_BIN/initdb" -D "$POSTGRES_HOME/db" -U dropclose -E UTF8 --locale=C.UTF-8 \
       --auth=trust >"$PROJECT/.data/$name-initdb.log" 2>&1 ||
@@ -67,6 +68,14 @@ ensure_database() {
   if [ "$("${psql[@]}" -c "select 1 from pg_database where datname = '$name'")" != 1 ]; then
     "${psql[@]}" -c "create database \"$name\"" || fail "The database $name could not be made."
   fi
+}
+
+# The database NAME on PORT, empty.
+fresh_database() {
+  local port=$1 name=$2
+  "$POSTGRES_BIN/psql" -h 127.0.0.1 -p "$port" -U dropclose -d postgres -qtA \
+    -c "drop database if exists \"$name\" with (force)" 2>/dev/null || true
+  ensure_database "$port" "$name"
 }
 
 stop_postgres() {

@@ -22,5 +22,6 @@ async function main(): Promise<void> {
 
 main().catch((error: unknown) => {
   new Logger('start').error(error);
-  process.exitCode = 1;
+  // The database pool would keep a server alive that serves nothing.
+  process.exit(1);
 });

@@ -16,7 +16,7 @@ export function Shell() {
         <div className="shell-place" id="shell-place" />
         <Button
           type="text"
-          icon={<BulbOutlined />}
+          icon={<BulbOutlined aria-hidden />}
           onClick={toggle}
           aria-label={other}
           title={other}

@@ -61,7 +61,7 @@ export function BookPage() {
         <h1>The book</h1>
         <Button
           type="primary"
-          icon={<PlusOutlined />}
+          icon={<PlusOutlined aria-hidden />}
           loading={create.isPending}
           onClick={() => {
             create.mutate();

@@ -34,7 +34,7 @@ export function TuneRow({ tune, onRemove }: TuneRowProps) {
       <td>
         <Button
           type="text"
-          icon={<DeleteOutlined />}
+          icon={<DeleteOutlined aria-hidden />}
           onClick={onRemove}
           aria-label={`Take “${tune.title}” out of the book`}
         />

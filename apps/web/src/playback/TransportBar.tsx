@@ -9,6 +9,7 @@ import { FASTEST, SLOWEST } from '@drop-close/core';
 import { Button, InputNumber, Popover, Slider, Switch } from 'antd';
 import { useDocument, useTune } from '../document/store';
 import { toggleLoop } from '../tune/useKeys';
+import { useShallow } from 'zustand/react/shallow';
 import { usePlayer, whilePlaying } from './player';
 import { useBand } from './useBand';
 import './transport.css';
@@ -16,7 +17,17 @@ import './transport.css';
 /** Play, hear, tempo, loop, loudness: always at the foot of the tune. */
 export function TransportBar() {
   const { tempo } = useTune();
-  const { playing, loading, failure, loop, countIn, setListening } = usePlayer();
+  // Not the position, which changes many times a second.
+  const { playing, loading, failure, loop, countIn } = usePlayer(
+    useShallow((state) => ({
+      playing: state.playing,
+      loading: state.loading,
+      failure: state.failure,
+      loop: state.loop,
+      countIn: state.countIn,
+    })),
+  );
+  const setListening = usePlayer((state) => state.setListening);
   const band = useBand();
   const { dispatch } = useDocument.getState();
   return (
@@ -25,7 +36,7 @@ export function TransportBar() {
         type="primary"
         size="large"
         loading={loading}
-        icon={playing ? <BorderOutlined /> : <CaretRightFilled />}
+        icon={playing ? <BorderOutlined aria-hidden /> : <CaretRightFilled aria-hidden />}
         onClick={band.toggleChorus}
         aria-label={playing ? 'Stop' : 'Play the chorus'}
         title="Space"
@@ -43,7 +54,7 @@ export function TransportBar() {
       </Button>
       <Button
         type={loop ? 'default' : 'text'}
-        icon={<RetweetOutlined />}
+        icon={<RetweetOutlined aria-hidden />}
         onClick={toggleLoop}
         aria-pressed={loop}
         title="O"
@@ -74,7 +85,7 @@ export function TransportBar() {
         Count-in
       </label>
       <Popover trigger="click" placement="topRight" content={<Mixer />} title="Loudness">
-        <Button type="text" icon={<SoundOutlined />}>
+        <Button type="text" icon={<SoundOutlined aria-hidden />}>
           Loudness
         </Button>
       </Popover>
@@ -94,7 +105,8 @@ const FADERS: readonly (readonly [Part, string])[] = [
 ];
 
 function Mixer() {
-  const { volume, setListening } = usePlayer();
+  const volume = usePlayer((state) => state.volume);
+  const setListening = usePlayer((state) => state.setListening);
   return (
     <div className="mixer">
       {FADERS.map(([part, label]) => (

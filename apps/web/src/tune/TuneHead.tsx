@@ -33,7 +33,7 @@ export function TuneHead() {
       <span className="tune-tools">
         <Button
           type="text"
-          icon={<UndoOutlined />}
+          icon={<UndoOutlined aria-hidden />}
           disabled={!history?.past.length}
           onClick={undo}
           aria-label="Undo"
@@ -41,7 +41,7 @@ export function TuneHead() {
         />
         <Button
           type="text"
-          icon={<RedoOutlined />}
+          icon={<RedoOutlined aria-hidden />}
           disabled={!history?.future.length}
           onClick={redo}
           aria-label="Redo"
@@ -49,7 +49,7 @@ export function TuneHead() {
         />
         <Button
           type="text"
-          icon={<QuestionOutlined />}
+          icon={<QuestionOutlined aria-hidden />}
           onClick={() => {
             useKeysSheet.setState({ open: true });
           }}

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Alert, Button } from 'antd';
-import { useEffect } from 'react';
+import { Suspense, useEffect } from 'react';
 import { Outlet, useParams } from 'react-router';
 import { api } from '../api/client';
 import { startAutosave } from '../document/autosave';
@@ -13,6 +13,7 @@ import { stop } from '../playback/player';
 import { TransportBar } from '../playback/TransportBar';
 import { useBandInStep } from '../playback/useBand';
 import { KeysSheet } from './KeysSheet';
+import { usePlaceInAddress } from './selection';
 import { TuneHead } from './TuneHead';
 import { useKeys } from './useKeys';
 import './tune.css';
@@ -25,6 +26,7 @@ export default function TunePage() {
     queryFn: () => openTune(api, id, readCopy(id)),
     gcTime: 0,
     staleTime: Infinity,
+    refetchOnMount: false,
     refetchOnReconnect: false,
   });
   const { data } = opened;
@@ -53,6 +55,7 @@ export default function TunePage() {
 }
 
 function Desk() {
+  usePlaceInAddress();
   useVoicing();
   useBandInStep();
   useKeys();
@@ -60,7 +63,9 @@ function Desk() {
   return (
     <>
       <TuneHead />
-      <Outlet />
+      <Suspense fallback={<p className="page quiet">Opening…</p>}>
+        <Outlet />
+      </Suspense>
       <TransportBar />
       <ConflictDialog />
       <KeysSheet />

@@ -1,9 +1,19 @@
 import type { ChartEvent } from '@drop-close/core';
-import { useCallback, useMemo } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
 import { useSearchParams } from 'react-router';
+import { create } from 'zustand';
 import { useChorus } from '../engine/useChorus';
 
 const NO_EVENTS: readonly ChartEvent[] = [];
+
+interface Place {
+  /** From 1. */
+  readonly bar: number;
+  readonly beat: number;
+}
+
+/** The place in hand. A key pressed right after another acts on it at once; the address follows. */
+const usePlace = create<Place>(() => ({ bar: 1, beat: 1 }));
 
 export interface Selection {
   /** Position among the chords of the chorus; 0 where the address names none. */
@@ -13,28 +23,50 @@ export interface Selection {
 }
 
 /** The chord sounding at a bar and beat: the last that begins there or before. */
-export function eventAt(events: readonly ChartEvent[], bar: number, beat: number): number {
+export function eventAt(events: readonly ChartEvent[], { bar, beat }: Place): number {
   const found = events.findLastIndex(
     (event) => event.bar < bar || (event.bar === bar && event.beat <= beat),
   );
   return Math.max(0, found);
 }
 
-/** The chord in hand. It stands in the address, `?bar=5&beat=3`, so that a place can be sent. */
+/** The chord in hand, and how to take up another. */
 export function useSelection(): Selection {
-  const [parameters, setParameters] = useSearchParams();
+  const place = usePlace();
   const events = useChorus()?.timeline.events ?? NO_EVENTS;
-  const bar = Number(parameters.get('bar') ?? 1);
-  const beat = Number(parameters.get('beat') ?? 1);
-  const index = eventAt(events, bar, beat);
+  const index = eventAt(events, place);
   const select = useCallback(
     (wanted: number) => {
       const event = events[Math.min(Math.max(0, wanted), events.length - 1)];
-      if (!event) return;
-      const place = { bar: String(event.bar), beat: String(event.beat) };
-      setParameters(place, { replace: true });
+      if (event) usePlace.setState({ bar: event.bar, beat: event.beat });
     },
-    [events, setParameters],
+    [events],
   );
   return useMemo(() => ({ index, event: events[index], select }), [index, events, select]);
+}
+
+const numberOf = (text: string | null): number => {
+  const value = Number(text ?? 1);
+  return Number.isFinite(value) && value >= 1 ? value : 1;
+};
+
+/**
+ * Keeps the place in the address, `?bar=5&beat=3`, so that it can be bookmarked or sent; an address
+ * that comes in sets the place. Used once, by the tune's page.
+ */
+export function usePlaceInAddress(): void {
+  const [parameters, setParameters] = useSearchParams();
+  const bar = numberOf(parameters.get('bar'));
+  const beat = numberOf(parameters.get('beat'));
+  useEffect(() => {
+    usePlace.setState({ bar, beat });
+  }, [bar, beat]);
+  useEffect(
+    () =>
+      usePlace.subscribe((place, before) => {
+        if (place.bar === before.bar && place.beat === before.beat) return;
+        setParameters({ bar: String(place.bar), beat: String(place.beat) }, { replace: true });
+      }),
+    [setParameters],
+  );
 }

@@ -17,7 +17,7 @@ const ROOMS = Object.values(rooms).map(({ id, label }) => ({ value: id, label })
 export function SetupBar() {
   const { setup } = useTune();
   const outcome = useChorus()?.outcome;
-  const working = useChorusStore((state) => state.working);
+  const { working, failure } = useChorusStore();
   const change = (part: Partial<Arrangement>): void => {
     useDocument.getState().dispatch({ type: 'set up', change: part });
   };
@@ -65,9 +65,12 @@ export function SetupBar() {
         }}
       />
       <span className="setup-figures quiet" role="status">
-        {working
-          ? 'voicing…'
-          : outcome?.status === 'found' && `${outcome.motion} half steps in all`}
+        {working && 'voicing…'}
+        {!working && failure && <span className="fault">{failure}</span>}
+        {!working &&
+          !failure &&
+          outcome?.status === 'found' &&
+          `${outcome.motion} half steps in all`}
       </span>
     </div>
   );

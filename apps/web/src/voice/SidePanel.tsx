@@ -42,11 +42,11 @@ export function SidePanel({ chorus }: { chorus: VoicedChorus }) {
       </div>
       {voicing.ease === 'stretch' && <StretchCaution />}
       <div className="panel-tools">
-        <Button icon={<SoundOutlined />} onClick={band.hearChord} title="Enter">
+        <Button icon={<SoundOutlined aria-hidden />} onClick={band.hearChord} title="Enter">
           Hear
         </Button>
         <Button
-          icon={locked ? <LockFilled /> : <UnlockOutlined />}
+          icon={locked ? <LockFilled aria-hidden /> : <UnlockOutlined aria-hidden />}
           onClick={actions.toggleLock}
           aria-pressed={locked}
           title="L"

@@ -1,0 +1,100 @@
+import {
+  connect,
+  defaultArrangement,
+  parseChart,
+  settingsOf,
+  timeline,
+  type Voicing,
+} from '@drop-close/core';
+import { edit, groupOf } from './actions';
+import { PAUSE, advance, begin, redo, undo } from './history';
+import type { TuneDocument } from './types';
+
+const tune: TuneDocument = {
+  title: 'Slack Water',
+  text: '| Dm7 | G7 | C6 |',
+  key: 'C',
+  meter: '4/4',
+  tempo: 120,
+  feel: 'swing',
+  arrangementName: 'First arrangement',
+  setup: defaultArrangement,
+};
+
+function voicingOf(document: TuneDocument, index: number): Voicing {
+  const chords = timeline(parseChart(document.text).chart).events.map(({ chord }) => chord);
+  const outcome = connect(chords, settingsOf(document.setup, chords));
+  if (outcome.status !== 'found') throw new Error(outcome.why);
+  return outcome.path[index]!;
+}
+const locked = edit(tune, { type: 'lock', at: 1, symbol: 'G7', voicing: voicingOf(tune, 1) });
+
+describe('edits', () => {
+  it('change what they name and nothing else', () => {
+    expect(edit(tune, { type: 'set field', field: 'tempo', value: 96 })).toEqual({
+      ...tune,
+      tempo: 96,
+    });
+    expect(edit(tune, { type: 'set up', change: { loop: false } }).setup).toEqual({
+      ...defaultArrangement,
+      loop: false,
+    });
+  });
+
+  it('that change nothing give the same document', () => {
+    expect(edit(tune, { type: 'write changes', text: tune.text })).toBe(tune);
+    expect(edit(tune, { type: 'set field', field: 'key', value: 'C' })).toBe(tune);
+  });
+
+  it('of the changes take the locks along with their chords', () => {
+    const later = edit(locked, { type: 'write changes', text: '| Am7 | Dm7 | G7 | C6 |' });
+    expect(later.setup.locks.guitar).toMatchObject([{ at: 2, symbol: 'G7' }]);
+    const gone = edit(locked, { type: 'write changes', text: '| Dm7 | Db7 | C6 |' });
+    expect(gone.setup.locks.guitar).toEqual([]);
+  });
+
+  it('lock and unlock one chord', () => {
+    expect(locked.setup.locks.guitar).toHaveLength(1);
+    expect(edit(locked, { type: 'unlock', at: 1 }).setup.locks.guitar).toEqual([]);
+  });
+});
+
+describe('undo and redo', () => {
+  it('go back and forth over every edit', () => {
+    const one = advance(begin('a'), 'b', 0);
+    const two = advance(one, 'c', 10);
+    expect(undo(two).present).toBe('b');
+    expect(undo(undo(two)).present).toBe('a');
+    expect(redo(undo(two)).present).toBe('c');
+    expect(undo(begin('a')).present).toBe('a');
+    expect(redo(two)).toBe(two);
+  });
+
+  it('take typing without a pause as one step, and a pause as the end of it', () => {
+    let history = begin('');
+    history = advance(history, 'D', 1000, 'text');
+    history = advance(history, 'Dm', 1100, 'text');
+    history = advance(history, 'Dm7', 1100 + PAUSE, 'text');
+    expect(undo(history).present).toBe('Dm');
+    expect(undo(undo(history)).present).toBe('');
+  });
+
+  it('do not mix kinds of edits into one step', () => {
+    const typed = advance(begin('a'), 'b', 0, 'text');
+    const moved = advance(typed, 'c', 1, 'sliders');
+    expect(undo(moved).present).toBe('b');
+  });
+
+  it('forget what was taken back once something new is done', () => {
+    const history = advance(undo(advance(begin('a'), 'b', 0)), 'c', 1);
+    expect(redo(history).present).toBe('c');
+    expect(undo(history).present).toBe('a');
+  });
+
+  it('group typing, sliders and trying alternatives of one chord, but not choices', () => {
+    expect(groupOf({ type: 'write changes', text: '' })).toBe('text');
+    expect(groupOf({ type: 'set up', change: { instrument: 'keyboard' } })).toBeUndefined();
+    const voicing = voicingOf(tune, 1);
+    expect(groupOf({ type: 'lock', at: 1, symbol: 'G7', voicing })).toBe('lock 1');
+  });
+});

@@ -1,0 +1,81 @@
+import { defaultArrangement, voicingKey, withLock } from '@drop-close/core';
+import { createEngine } from './engine';
+import { Overtaken, newestWins } from './newest';
+
+const request = (text: string) => ({ text, meter: '4/4', setup: defaultArrangement });
+
+describe('the engine behind the page', () => {
+  it('reads, voices and connects in one answer', () => {
+    const chorus = createEngine().voice(request('[A] | Dm7 G7 | oops | C6 |'));
+    expect(chorus.timeline.events.map((event) => event.chord.symbol)).toEqual(['Dm7', 'G7', 'C6']);
+    expect(chorus.problems).toHaveLength(1);
+    expect(chorus.outcome).toMatchObject({ status: 'found' });
+  });
+
+  it('answers questions about the chorus in hand only', () => {
+    const engine = createEngine();
+    const first = engine.voice(request('| C6 |'));
+    const second = engine.voice(request('| F6 |'));
+    expect(engine.alternatives(first.id, 0, 5)).toBeUndefined();
+    expect(engine.alternatives(second.id, 0, 5)).toHaveLength(5);
+    expect(
+      engine.plan(first.id, { feel: 'swing', tempo: 120, meter: { beats: 4, unit: 4 } }),
+    ).toBeUndefined();
+  });
+
+  it('compares a locked chord with all its candidates, in an order that stays', () => {
+    const engine = createEngine();
+    const free = engine.voice(request('| Dm7 | G7 | C6 |'));
+    const before = engine.alternatives(free.id, 1, 10) ?? [];
+    const third = before[2]!;
+    const setup = withLock(defaultArrangement, 1, { symbol: 'G7', voicing: third.voicing });
+    const held = engine.voice({ ...request('| Dm7 | G7 | C6 |'), setup });
+    const after = engine.alternatives(held.id, 1, 10) ?? [];
+    expect(after.map(({ voicing }) => voicingKey(voicing))).toEqual(
+      before.map(({ voicing }) => voicingKey(voicing)),
+    );
+    expect(held.outcome.status === 'found' && held.outcome.path[1]).toEqual(third.voicing);
+  });
+
+  it('gives plain data, which can cross to the page', () => {
+    const chorus = createEngine().voice(request('| Dm7 G7 | N.C. |'));
+    expect(structuredClone(chorus)).toEqual(chorus);
+  });
+});
+
+describe('newest wins', () => {
+  const later = () => {
+    const waiting: (() => void)[] = [];
+    const task = (value: number): Promise<number> =>
+      new Promise((resolve) =>
+        waiting.push(() => {
+          resolve(value);
+        }),
+      );
+    return { task, release: () => waiting.shift()?.() };
+  };
+
+  it('runs the first and the last of a burst, and tells the rest', async () => {
+    const { task, release } = later();
+    const ask = newestWins(task);
+    const asked = [ask(1), ask(2), ask(3)];
+    const outcomes = Promise.allSettled(asked);
+    release();
+    await new Promise((tick) => setTimeout(tick));
+    release();
+    const [first, second, third] = await outcomes;
+    expect(first).toMatchObject({ status: 'rejected', reason: expect.any(Overtaken) as unknown });
+    expect(second).toMatchObject({ status: 'rejected', reason: expect.any(Overtaken) as unknown });
+    expect(third).toEqual({ status: 'fulfilled', value: 3 });
+  });
+
+  it('goes on after a failure', async () => {
+    let fails = true;
+    const ask = newestWins((value: number) =>
+      fails ? Promise.reject(new Error('broken')) : Promise.resolve(value),
+    );
+    await expect(ask(1)).rejects.toThrow('broken');
+    fails = false;
+    await expect(ask(2)).resolves.toBe(2);
+  });
+});

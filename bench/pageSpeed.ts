@@ -1,0 +1,73 @@
+/**
+ * The built application in Chromium: bytes of script the Book loads (gzip), and the time from a
+ * keystroke in the chart to repainted threads. Expects a running server; see scripts/bench.
+ */
+import { gzipSync } from 'node:zlib';
+import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM } from '../e2e/server';
+
+const BASE = process.env['DROP_CLOSE_BENCH_URL'] ?? 'http://127.0.0.1:4680';
+const KEYSTROKES = 15;
+
+const print = (name: string, value: number, unit: string): void => {
+  console.log(JSON.stringify({ name, value: Math.round(value * 10) / 10, unit }));
+};
+
+async function scriptBytes(page: Page): Promise<number> {
+  let bytes = 0;
+  const sizes: Promise<void>[] = [];
+  page.on('response', (response) => {
+    if (!/\.js$/.test(response.url())) return;
+    sizes.push(
+      response.body().then((body) => {
+        bytes += gzipSync(body, { level: 6 }).byteLength;
+      }),
+    );
+  });
+  await page.goto(`${BASE}/book`);
+  await page.getByRole('heading', { name: 'The book' }).waitFor();
+  await page.waitForLoadState('networkidle');
+  await Promise.all(sizes);
+  return bytes;
+}
+
+/** From an input event in the changes to the frame after the sheet shows it, in ms, median. */
+async function keystroke(page: Page): Promise<number> {
+  await page.getByRole('link', { name: 'The Second Lantern' }).click();
+  await page.getByRole('link', { name: 'Chart', exact: true }).click();
+  const changes = page.getByRole('textbox', { name: 'Changes' });
+  await changes.waitFor();
+  const text = await changes.inputValue();
+  const times: number[] = [];
+  for (let i = 0; i < KEYSTROKES; i += 1) {
+    const bass = 'CDEFGAB'.charAt(i % 7);
+    times.push(await page.evaluate(TYPE_AND_WAIT, { text: `${text}\n| C6/${bass} |`, bass }));
+    await page.waitForTimeout(300);
+  }
+  await changes.fill(text);
+  await page.waitForTimeout(1500);
+  return times.sort((a, b) => a - b)[Math.floor(KEYSTROKES / 2)] ?? 0;
+}
+
+const TYPE_AND_WAIT = ({ text, bass }: { text: string; bass: string }): Promise<number> =>
+  new Promise((done) => {
+    const area = document.querySelector<HTMLTextAreaElement>('textarea[aria-label=Changes]');
+    if (!area) throw new Error('no field for the changes');
+    const setter = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')?.set;
+    const start = performance.now();
+    const observer = new MutationObserver(() => {
+      const shown = [...document.querySelectorAll('.sheet .symbol')].at(-1)?.textContent ?? '';
+      if (!shown.endsWith(`/${bass}`)) return;
+      observer.disconnect();
+      requestAnimationFrame(() => setTimeout(() => done(performance.now() - start)));
+    });
+    observer.observe(document.body, { subtree: true, childList: true, characterData: true });
+    setter?.call(area, text);
+    area.dispatchEvent(new Event('input', { bubbles: true }));
+  });
+
+const browser = await chromium.launch(CHROMIUM);
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+print('book: script on first load, gzip', (await scriptBytes(page)) / 1000, 'kB');
+print('chart: keystroke to voiced and repainted, 32 bars, 50 chords', await keystroke(page), 'ms');
+await browser.close();

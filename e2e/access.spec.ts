@@ -1,0 +1,58 @@
+import AxeBuilder from '@axe-core/playwright';
+import { Desk, expect, test } from './desk';
+
+for (const light of ['house', 'stage'] as const) {
+  test(`every screen stands up to the accessibility rules in ${light} light`, async ({ page }) => {
+    await page.addInitScript((chosen) => {
+      localStorage.setItem(
+        'drop-close light',
+        JSON.stringify({ state: { light: chosen }, version: 0 }),
+      );
+    }, light);
+    const desk = new Desk(page);
+    const check = async (): Promise<void> => {
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa'])
+        .analyze();
+      const found = violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html ?? ''}`);
+      expect(found).toEqual([]);
+    };
+    await desk.openBook();
+    await check();
+    await desk.openTune('Half Past the Tide');
+    await expect(page.locator('.alternative').first()).toBeVisible();
+    await check();
+    await desk.screen('Chart');
+    await expect(page.locator('.sheet')).toBeVisible();
+    await check();
+  });
+}
+
+test('the sheet of keys opens with its key and lists them all', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.openTune('Rope and Ring');
+  await page.keyboard.press('Shift+?');
+  const sheet = page.getByRole('dialog', { name: 'Keys' });
+  await expect(sheet.getByRole('row')).toHaveCount(13);
+  await page.keyboard.press('Escape');
+  await expect(sheet).toBeHidden();
+});
+
+test('a chord can be reached and chosen without a pointer', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.openTune('Rope and Ring');
+  await desk.chords.nth(2).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
+});
+
+test('a tablet on the stand shows the chorus and the chord in hand', async ({ page }) => {
+  await page.setViewportSize({ width: 820, height: 1180 });
+  const desk = new Desk(page);
+  await desk.openTune('Brass Rail, Evening');
+  await expect(desk.panel).toBeVisible();
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(overflow).toBe(0);
+});

@@ -1,0 +1,71 @@
+import { Desk, expect, test } from './desk';
+
+test('an unreadable chord is marked where it stands; the rest is voiced; the text is kept', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  const text = '| Dm7 | Gm77 | Cmaj7 |';
+  await desk.newTune(text);
+  const mend = page.getByRole('list', { name: 'To mend' });
+  await expect(mend).toContainText('line 1, column 12');
+  await expect(mend).toContainText('Gm77: "7" cannot stand here: the chord already has a 7.');
+  await expect(page.locator('.sheet-unreadable')).toContainText('Gm77? Gm7');
+  await desk.screen('Voice');
+  await expect(desk.chords).toHaveCount(2);
+  await desk.saved();
+  await page.reload();
+  await page.getByRole('link', { name: '1 place in the chart to mend' }).click();
+  await expect(desk.changes).toHaveValue(text);
+  await page.getByRole('button', { name: 'Read it as Gm7' }).click();
+  await expect(desk.changes).toHaveValue('| Dm7 | Gm7 | Cmaj7 |');
+  await expect(mend.getByRole('listitem')).toHaveCount(0);
+});
+
+const HELPLESS: [name: string, text: string, message: string][] = [
+  ['no chords', '', 'There are no chords here yet: type changes between bar lines'],
+  [
+    '2000 bars',
+    '| C6 '.repeat(2000),
+    'A chart holds up to 500 bars; what follows here is not read.',
+  ],
+  [
+    'a page of prose',
+    'The ferry leaves the quay at seven and the trio sets up on the aft deck before the light goes. '.repeat(
+      20,
+    ),
+    'This reads like prose, not changes',
+  ],
+];
+for (const [name, text, message] of HELPLESS) {
+  test(`${name} gets a plain message`, async ({ page }) => {
+    const desk = new Desk(page);
+    await desk.newTune(text);
+    await expect(page.getByRole('list', { name: 'To mend' }).getByRole('listitem')).toHaveCount(1);
+    await expect(page.getByRole('list', { name: 'To mend' })).toContainText(message);
+    await expect(desk.changes).toHaveValue(text);
+  });
+}
+
+test('settings that leave a chord without a voicing say which chord and which limit', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.newTune('| C | F7 | G7 |');
+  await desk.screen('Voice');
+  await page.getByRole('combobox', { name: 'Room: who else plays' }).click();
+  await page.getByText('With bass and another chording instrument').click();
+  const alert = page.getByRole('alert');
+  await expect(alert).toContainText('Bar 2 cannot be voiced so');
+  await expect(alert).toContainText('F7: drop 2 needs more notes than the 3 this room leaves you.');
+  await desk.choose('shell');
+  await expect(alert).toHaveCount(0);
+  await expect(desk.chords).toHaveCount(3);
+});
+
+test('an address that names nothing says so', async ({ page, quiet }) => {
+  quiet.allow(/404/);
+  await page.goto('/nowhere');
+  await expect(page.getByText('There is nothing on this stand')).toBeVisible();
+  await page.goto('/tune/00000000-0000-4000-8000-000000000000/voice');
+  await expect(page.getByRole('alert')).toContainText('There is no tune with the id');
+});

@@ -1,0 +1,75 @@
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+
+/** Every test fails on a console error or warning, unless it says which ones it provokes. */
+export const test = base.extend<{ quiet: { allow: (pattern: RegExp) => void } }>({
+  quiet: [
+    async ({ page }, use) => {
+      const heard: string[] = [];
+      const allowed: RegExp[] = [];
+      page.on('console', (message) => {
+        if (['error', 'warning'].includes(message.type())) heard.push(message.text());
+      });
+      page.on('pageerror', (error) => heard.push(error.message));
+      await use({ allow: (pattern) => allowed.push(pattern) });
+      expect(heard.filter((text) => !allowed.some((pattern) => pattern.test(text)))).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** The screens as a player sees them. */
+export class Desk {
+  constructor(readonly page: Page) {}
+
+  async openBook(): Promise<void> {
+    await this.page.goto('/book');
+    await expect(this.page.getByRole('heading', { name: 'The book' })).toBeVisible();
+  }
+
+  /** A tune of one's own, so that tests do not meet in one tune. */
+  async newTune(text: string): Promise<void> {
+    await this.openBook();
+    await this.page.getByRole('button', { name: 'New tune', exact: true }).click();
+    await this.changes.fill(text);
+  }
+
+  async openTune(title: string): Promise<void> {
+    await this.openBook();
+    await this.page.getByRole('link', { name: title, exact: true }).click();
+    await expect(this.chords.first()).toBeVisible();
+  }
+
+  get changes(): Locator {
+    return this.page.getByRole('textbox', { name: 'Changes' });
+  }
+
+  get chords(): Locator {
+    return this.page.locator('.chord-button');
+  }
+
+  get selected(): Locator {
+    return this.page.locator('.chord-button[aria-current=true]');
+  }
+
+  get panel(): Locator {
+    return this.page.getByRole('complementary', { name: 'The chord in hand' });
+  }
+
+  get saveState(): Locator {
+    return this.page.locator('.save-note');
+  }
+
+  screen(name: 'Chart' | 'Voice'): Promise<void> {
+    return this.page.getByRole('link', { name, exact: true }).click();
+  }
+
+  choose(name: string): Promise<void> {
+    return this.page.locator('.ant-segmented-item', { hasText: name }).click();
+  }
+
+  async saved(): Promise<void> {
+    await expect(this.saveState).toHaveText('saved');
+  }
+}
