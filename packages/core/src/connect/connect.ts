@@ -35,7 +35,7 @@ export function connect(chords: readonly Chord[], settings: ConnectSettings): Co
   const alternatives = (index: number, limit = Infinity): Alternative[] =>
     rank(
       candidates[index] ?? [],
-      through[index] ?? new Int32Array(),
+      through()[index] ?? new Int32Array(),
       choice[index] ?? 0,
       total,
     ).slice(0, limit);

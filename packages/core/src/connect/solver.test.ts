@@ -56,12 +56,14 @@ describe.each([
     fc.assert(
       fc.property(problem(loop), (layers) => {
         const all = everyPath(layers);
-        solve(layers).through.forEach((totals, i) => {
-          totals.forEach((total, c) => {
-            const forced = all.filter(({ path }) => path[i] === c).map((each) => each.total);
-            expect(total).toBe(Math.min(...forced));
+        solve(layers)
+          .through()
+          .forEach((totals, i) => {
+            totals.forEach((total, c) => {
+              const forced = all.filter(({ path }) => path[i] === c).map((each) => each.total);
+              expect(total).toBe(Math.min(...forced));
+            });
           });
-        });
       }),
       { numRuns: 300, seed },
     );

@@ -2,19 +2,23 @@
  * The least-cost path through layers of candidates, one from each layer.
  *
  * Problem: minimise Σ own(i, cᵢ) + Σ step(i, cᵢ, cᵢ₊₁), with a loop also step(n−1, cₙ₋₁, c₀).
- * Phases: (1) forward: the least cost of any path ending in each candidate; (2) backward: the least
- * cost of any continuation; their sum is, for every candidate, the best total with it forced.
- * A loop is solved once for each candidate of the narrowest layer, turned to the front: with that
- * candidate fixed at both ends the loop is a chain, so every pass is exact, and the least over them
- * is the least over all. Cost: Σ |Lᵢ|·|Lᵢ₊₁| steps, times the narrowest layer for a loop.
+ * Phases: (1) backward: the least cost of any continuation of each candidate, along which the path is
+ * traced; (2) when alternatives are asked for, forward: the least cost of any path ending in each
+ * candidate; both together are, for every candidate, the best total with it forced.
+ * A loop is turned so that its narrowest layer is in front. With one candidate of that layer fixed at
+ * both ends the loop is a chain, solved exactly; the least over all of them is the least over all loops.
+ * They are tried in the order of their open chains' totals, which leave the join out. Costs are never
+ * negative, so no loop is below its open chain: once that is above the best loop found, none that
+ * follows can be better, and the search stops.
+ * Cost: Σ |Lᵢ|·|Lᵢ₊₁| additions a pass.
  * Source: Bellman's principle of optimality (dynamic programming).
  *
  * All costs are whole numbers, so equal totals are truly equal; ties go to the lower index.
  */
 export interface Layers {
-  /** Own cost of every candidate, layer by layer. No layer is empty. */
+  /** Own cost of every candidate, layer by layer, 0 or more. No layer is empty. */
   readonly own: readonly Int32Array[];
-  /** `step[i][a * |Lᵢ₊₁| + b]`; with a loop one more, from the last layer to the first. */
+  /** `step[i][a * |Lᵢ₊₁| + b]`, 0 or more; with a loop one more, from the last layer to the first. */
   readonly step: readonly Int32Array[];
   readonly loop: boolean;
 }
@@ -22,8 +26,8 @@ export interface Layers {
 export interface Solution {
   readonly path: readonly number[];
   readonly total: number;
-  /** For every candidate the least total of a path through it. */
-  readonly through: readonly Int32Array[];
+  /** For every candidate the least total of a path through it. Worked out when first asked for. */
+  readonly through: () => readonly Int32Array[];
 }
 
 /** Above every sum of real costs, and far enough below the limit of 32 bits to be added to. */
@@ -35,10 +39,18 @@ export function solve(layers: Layers): Solution {
 
 function solveChain({ own, step }: Layers): Solution {
   const ahead = backward(own, step);
-  const behind = forward(own, step);
-  const through = behind.map((costs, i) => costs.map((cost, c) => cost + at(ahead[i], c)));
   const path = trace(own, step, ahead);
-  return { path, total: at(through[0], path[0] ?? 0), through };
+  const first = path[0] ?? 0;
+  const total = at(own[0], first) + at(ahead[0], first);
+  const through = once(() =>
+    forward(own, step).map((costs, i) => costs.map((cost, c) => cost + at(ahead[i], c))),
+  );
+  return { path, total, through };
+}
+
+function once<T>(compute: () => T): () => T {
+  let known: { value: T } | undefined;
+  return () => (known ??= { value: compute() }).value;
 }
 
 /** Least cost of a path from the first layer to each candidate, its own cost included. */
@@ -102,27 +114,38 @@ function trace(
 }
 
 function solveLoop({ own, step }: Layers): Solution {
-  const first = narrowest(own);
-  const turned = rotate(own, first);
-  const steps = rotate(step, first);
+  const front = narrowest(own);
+  const [turned, steps] = [rotate(own, front), rotate(step, front)];
+  const head = turned[0] as Int32Array;
+  const ahead = backward(turned, steps);
+  const bounds = head.map((cost, c) => cost + at(ahead[0], c));
+  const order = Array.from(head.keys()).sort((a, b) => at(bounds, a) - at(bounds, b) || a - b);
+  let best: { fixed: number; solution: Solution } | undefined;
+  for (const fixed of order) {
+    if (best && at(bounds, fixed) > best.solution.total) break;
+    const solution = solveChain(unrolled(turned, steps, fixed));
+    const gain = best ? best.solution.total - solution.total : Infinity;
+    if (!best || gain > 0 || (gain === 0 && fixed < best.fixed)) best = { fixed, solution };
+  }
+  const { fixed, solution } = best as { fixed: number; solution: Solution };
+  const path = rotate([fixed, ...solution.path.slice(1, -1)], own.length - front);
+  const through = once(() => rotate(loopThrough(turned, steps), own.length - front));
+  return { path, total: solution.total, through };
+}
+
+/** The least loop through every candidate: the least over all fixed candidates of the front layer. */
+function loopThrough(own: readonly Int32Array[], step: readonly Int32Array[]): Int32Array[] {
   const through = own.map((layer) => new Int32Array(layer.length).fill(NEVER));
-  let best: { path: readonly number[]; total: number } | undefined;
-  (turned[0] as Int32Array).forEach((_, fixed) => {
-    const chain = unrolled(turned, steps, fixed);
-    const solution = solveChain(chain);
-    if (!best || solution.total < best.total) {
-      best = { path: [fixed, ...solution.path.slice(1, -1)], total: solution.total };
-    }
-    solution.through.slice(0, -1).forEach((totals, i) => {
-      const target = through[(i + first) % own.length] as Int32Array;
-      totals.forEach((total, c) => {
+  (own[0] as Int32Array).forEach((_, fixed) => {
+    const chain = solveChain(unrolled(own, step, fixed)).through();
+    through.forEach((least, i) => {
+      (chain[i] as Int32Array).forEach((total, c) => {
         const candidate = i === 0 ? fixed : c;
-        if (total < at(target, candidate)) target[candidate] = total;
+        if (total < at(least, candidate)) least[candidate] = total;
       });
     });
   });
-  const { path, total } = best as { path: readonly number[]; total: number };
-  return { path: rotate(path, own.length - first), total, through };
+  return through;
 }
 
 /** The loop with one candidate of its first layer fixed at both ends: a chain one layer longer. */
