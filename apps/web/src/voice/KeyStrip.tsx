@@ -5,6 +5,13 @@ const isWhite = (midi: number): boolean => WHITE.includes(((midi % 12) + 12) % 1
 /** Small strips show at least two octaves, so that neighbours look alike. */
 const FEWEST_KEYS = 24;
 
+/** A strip begins at the C or the F at or below its lowest note, where a hand finds its bearings. */
+function stripStart(lowest: number): number {
+  const inOctave = lowest % 12;
+  return lowest - inOctave + (inOctave >= F ? F : 0);
+}
+const F = 5;
+
 /** White keys below a pitch, which is its place from the left in white keys. */
 const whitesBelow = (midi: number): number =>
   Math.floor(midi / 12) * 7 + WHITE.filter((pitch) => pitch < ((midi % 12) + 12) % 12).length;
@@ -12,8 +19,8 @@ const whitesBelow = (midi: number): number =>
 /** The keys of a voicing, left-hand keys marked by a ring and right-hand keys full. */
 export function KeyStrip({ voicing, size }: GripProps) {
   const pitches = voicing.notes.map((note) => note.midi as number);
-  const low = Math.floor(Math.min(...pitches) / 12) * 12;
-  const high = Math.max(low + FEWEST_KEYS, Math.ceil((Math.max(...pitches) + 1) / 12) * 12);
+  const low = stripStart(Math.min(...pitches));
+  const high = low + Math.max(FEWEST_KEYS, Math.ceil((Math.max(...pitches) + 1 - low) / 12) * 12);
   const keys = Array.from({ length: high - low }, (_, index) => low + index);
   const whites = keys.filter(isWhite).length;
   const key = size === 'small' ? Math.min(6, 88 / whites) : Math.min(18, 268 / whites);

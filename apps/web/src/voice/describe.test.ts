@@ -32,6 +32,11 @@ it('explains a change from the top voice down', () => {
   expect(words).toContain('A falls a whole step to G (5 to R)');
 });
 
+it('says it shortly when nothing moves', () => {
+  const { path, changes } = solved('Dm7 Dm7');
+  expect(changeInWords(changes[0]!, path[0]!, path[1]!)).toBe('every voice held');
+});
+
 it('names what enters, and a rest', () => {
   const more = solved('C Cmaj9');
   expect(changeInWords(more.changes[0]!, more.path[0]!, more.path[1]!)).toContain('enters');

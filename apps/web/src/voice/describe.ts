@@ -41,11 +41,16 @@ export function easeOf(voicing: Voicing): string {
 /** One change in a musician's words: "C held (♭7 to 5); B♭ falls a half step to A (♭3 to 3)". */
 export function changeInWords(change: Change, from: Voicing, to: Voicing): string {
   if (!from.notes.length || !to.notes.length) return 'a rest';
+  const held = change.voices.every((voice) => voice.kind === 'held');
+  if (held && sameDegrees(from, to)) return 'every voice held';
   return [...change.voices]
     .reverse()
     .map((voice) => voiceInWords(voice, from, to))
     .join('; ');
 }
+
+const sameDegrees = (from: Voicing, to: Voicing): boolean =>
+  from.notes.every((note, voice) => note.degree === to.notes[voice]?.degree);
 
 function voiceInWords(voice: VoiceMotion, from: Voicing, to: Voicing): string {
   if (voice.kind === 'ends') return `${noteIn(from, voice.from)} ends`;
