@@ -82,16 +82,17 @@ const TYPE_AND_WAIT = ({ text, bass }: { text: string; bass: string }): Promise<
   new Promise((done) => {
     const area = document.querySelector<HTMLTextAreaElement>('textarea[aria-label=Changes]');
     if (!area) throw new Error('no field for the changes');
-    const setter = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')?.set;
+    // Set as the browser does, past the setter that React has put on the element itself.
+    const property = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value');
     const start = performance.now();
     const observer = new MutationObserver(() => {
       const shown = [...document.querySelectorAll('.sheet .symbol')].at(-1)?.textContent ?? '';
       if (!shown.endsWith(`/${bass}`)) return;
       observer.disconnect();
-      requestAnimationFrame(() => setTimeout(() => done(performance.now() - start)));
+      requestAnimationFrame(() => setTimeout(() => { done(performance.now() - start); }));
     });
     observer.observe(document.body, { subtree: true, childList: true, characterData: true });
-    setter?.call(area, text);
+    property?.set?.call(area, text);
     area.dispatchEvent(new Event('input', { bubbles: true }));
   });
 
