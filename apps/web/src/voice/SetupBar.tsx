@@ -6,9 +6,9 @@ import {
   type InstrumentKind,
   type RoomId,
 } from '@drop-close/core';
-import { Segmented, Select } from 'antd';
+import { Segmented, Select, Switch } from 'antd';
 import { useDocument, useTune } from '../document/store';
-import { useChorus, useChorusStore } from '../engine/useChorus';
+import { VoicingState } from './VoicingState';
 
 const FAMILIES = families.map(({ id, label, about }) => ({ value: id, label, title: about }));
 const ROOMS = Object.values(rooms).map(({ id, label }) => ({ value: id, label }));
@@ -16,8 +16,6 @@ const ROOMS = Object.values(rooms).map(({ id, label }) => ({ value: id, label })
 /** Instrument, hands, family and room: what the whole chorus is voiced by. */
 export function SetupBar() {
   const { setup } = useTune();
-  const outcome = useChorus()?.outcome;
-  const { working, failure } = useChorusStore();
   const change = (part: Partial<Arrangement>): void => {
     useDocument.getState().dispatch({ type: 'set up', change: part });
   };
@@ -64,14 +62,17 @@ export function SetupBar() {
           change({ room });
         }}
       />
-      <span className="setup-figures quiet" role="status">
-        {working && 'voicing…'}
-        {!working && failure && <span className="fault">{failure}</span>}
-        {!working &&
-          !failure &&
-          outcome?.status === 'found' &&
-          `${outcome.motion} half steps in all`}
-      </span>
+      <label className="setup-round">
+        <Switch
+          size="small"
+          checked={setup.loop}
+          onChange={(loop) => {
+            change({ loop });
+          }}
+        />
+        Last chord leads to the first
+      </label>
+      <VoicingState />
     </div>
   );
 }
