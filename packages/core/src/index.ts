@@ -62,9 +62,12 @@ export type { MotionKind } from './connect/match';
 export type {
   Alternative,
   Change,
+  Connected,
+  ConnectedPath,
   ConnectOutcome,
   ConnectSettings,
   CostTerm,
+  NotConnected,
   TermId,
   VoiceMotion,
   Weights,

@@ -30,6 +30,7 @@ export interface TuneView extends TuneGlance {
 
 export interface TuneFields {
   readonly title: string;
+  /** The changes as typed. */
   readonly text: string;
   readonly key: string;
   readonly meter: string;

@@ -1,14 +1,8 @@
-import type { Arrangement, Feel } from '@drop-close/core';
+import type { Arrangement } from '@drop-close/core';
+import type { TuneFields } from '../api/types';
 
 /** A tune and one arrangement of it, as the player has them in hand. */
-export interface TuneDocument {
-  readonly title: string;
-  /** The changes as typed. */
-  readonly text: string;
-  readonly key: string;
-  readonly meter: string;
-  readonly tempo: number;
-  readonly feel: Feel;
+export interface TuneDocument extends TuneFields {
   readonly arrangementName: string;
   readonly setup: Arrangement;
 }

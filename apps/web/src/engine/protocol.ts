@@ -2,13 +2,13 @@ import type {
   Alternative,
   Arrangement,
   BandPlan,
-  Change,
   Chart,
   ChartProblem,
+  ConnectedPath,
   Feel,
   Meter,
+  NotConnected,
   Timeline,
-  Voicing,
 } from '@drop-close/core';
 
 export interface VoiceRequest {
@@ -24,16 +24,7 @@ export interface VoicedChorus {
   readonly chart: Chart;
   readonly problems: readonly ChartProblem[];
   readonly timeline: Timeline;
-  readonly outcome:
-    | {
-        readonly status: 'found';
-        readonly path: readonly Voicing[];
-        readonly total: number;
-        readonly motion: number;
-        readonly changes: readonly Change[];
-      }
-    | { readonly status: 'infeasible'; readonly at: number; readonly why: string }
-    | { readonly status: 'limit-reached'; readonly why: string };
+  readonly outcome: ConnectedPath | NotConnected;
 }
 
 export interface PlanQuestion {

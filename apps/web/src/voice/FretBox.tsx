@@ -1,4 +1,4 @@
-import type { GripProps } from './Grip';
+import type { GripProps } from './gripProps';
 
 /** Frets a box shows at least. */
 const FEWEST_FRETS = 4;

@@ -1,11 +1,7 @@
-import { defaultGuitar, type Voicing } from '@drop-close/core';
+import { defaultGuitar } from '@drop-close/core';
 import { FretBox } from './FretBox';
+import type { GripProps } from './gripProps';
 import { KeyStrip } from './KeyStrip';
-
-export interface GripProps {
-  readonly voicing: Voicing;
-  readonly size: 'small' | 'large';
-}
 
 /** How to hold a voicing: strings and frets, or keys. Nothing under a rest. */
 export function Grip({ voicing, size }: GripProps) {

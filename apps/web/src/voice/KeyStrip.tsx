@@ -1,4 +1,4 @@
-import type { GripProps } from './Grip';
+import type { GripProps } from './gripProps';
 
 const WHITE = [0, 2, 4, 5, 7, 9, 11];
 const isWhite = (midi: number): boolean => WHITE.includes(((midi % 12) + 12) % 12);

@@ -45,22 +45,30 @@ export interface Alternative {
   readonly extra: number;
 }
 
-export type ConnectOutcome =
-  | {
-      readonly status: 'found';
-      /** One voicing for each chord. */
-      readonly path: readonly Voicing[];
-      /** The proven least total cost, in semitone equivalents. */
-      readonly total: number;
-      /** Plain sum of |Δ| over all changes, in semitones. */
-      readonly motion: number;
-      /** One change from each chord to the next; with a loop also from the last to the first. */
-      readonly changes: readonly Change[];
-      /** The candidates of one chord by what they cost the whole chorus, cheapest first. */
-      readonly alternatives: (index: number, limit?: number) => Alternative[];
-    }
+/** A row of chords voiced and connected; plain data. */
+export interface ConnectedPath {
+  readonly status: 'found';
+  /** One voicing for each chord. */
+  readonly path: readonly Voicing[];
+  /** The proven least total cost, in semitone equivalents. */
+  readonly total: number;
+  /** Plain sum of |Δ| over all changes, in semitones. */
+  readonly motion: number;
+  /** One change from each chord to the next; with a loop also from the last to the first. */
+  readonly changes: readonly Change[];
+}
+
+/** Why a row of chords was not voiced; plain data. */
+export type NotConnected =
   | { readonly status: 'infeasible'; readonly at: number; readonly why: string }
   | { readonly status: 'limit-reached'; readonly why: string };
+
+export interface Connected extends ConnectedPath {
+  /** The candidates of one chord by what they cost the whole chorus, cheapest first. */
+  readonly alternatives: (index: number, limit?: number) => Alternative[];
+}
+
+export type ConnectOutcome = Connected | NotConnected;
 
 /** What a term may look at when a voicing is judged where it stands. */
 export interface ChordFacts {
