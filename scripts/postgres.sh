@@ -50,11 +50,12 @@ start_postgres() {
       --auth=trust >"$PROJECT/.data/$name-initdb.log" 2>&1 ||
       fail "The database could not be set up; see .data/$name-initdb.log."
   fi
+  STARTED_POSTGRES=yes
+  # Left over from a run that was cut off: it is ours, so it is used, and stopped at the end.
   if postgres_running; then return; fi
   as_postgres "$POSTGRES_BIN/pg_ctl" -D "$POSTGRES_HOME/db" -l "$POSTGRES_HOME/server.log" -w -t 60 \
     -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $extra" start >/dev/null ||
     fail "The database did not start on 127.0.0.1:$port (is the port taken?); see $POSTGRES_HOME/server.log."
-  STARTED_POSTGRES=yes
 }
 
 postgres_running() {
