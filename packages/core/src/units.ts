@@ -20,5 +20,8 @@ export const semitones = (n: number): Semitones => n as Semitones;
 export const mm = (n: number): Millimetres => n as Millimetres;
 export const beats = (n: number): Beats => n as Beats;
 
-/** Folds any integer into 0..11. `pitchClass(-1)` is 11 (B). */
+/**
+ * Folds any integer into 0..11.
+ * @example pitchClass(-1) // 11
+ */
 export const pitchClass = (n: number): PitchClass => (((n % 12) + 12) % 12) as PitchClass;

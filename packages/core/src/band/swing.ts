@@ -1,7 +1,11 @@
 import type { Feel } from '../chart/types';
 import { SWING_BY_TEMPO } from './data';
 
-/** Long to short eighth at a tempo: 2 at 120, 1 (even) from 300 on. */
+/**
+ * Long to short eighth at a tempo: swung when slow, even from 300 on.
+ * @example swingRatio(120) // 2
+ * @example swingRatio(320) // 1
+ */
 export function swingRatio(tempo: number): number {
   const [first] = SWING_BY_TEMPO;
   if (!first || tempo <= first[0]) return first?.[1] ?? 1;

@@ -5,7 +5,11 @@ import { FEELS, type ChartHeader } from './types';
 export const SLOWEST = 30;
 export const FASTEST = 360;
 
-/** Reads a key such as `Eb`, `F# minor` or `Cm` into `Eb` or `F#m`; `undefined` when it is none. */
+/**
+ * Reads a key into its short form; `undefined` when it is none.
+ * @example parseKey('F# minor') // 'F#m'
+ * @example parseKey('e♭') // 'Eb'
+ */
 export function parseKey(text: string): string | undefined {
   const match = /^\s*([A-Ga-g][b#♭♯]?)\s*(m|-|min|minor|maj|major)?\s*$/.exec(text);
   const tonic = (match?.[1] ?? '').replace('♭', 'b').replace('♯', '#');

@@ -4,7 +4,11 @@ export const FOUR_FOUR: Meter = { beats: 4, unit: 4 };
 
 const UNITS = [2, 4, 8, 16];
 
-/** Reads `3/4`, `6/8`; `undefined` when it is no meter of 1 to 12 beats. */
+/**
+ * Reads a meter; `undefined` when it is none of 1 to 12 beats.
+ * @example parseMeter('6/8') // { beats: 6, unit: 8 }
+ * @example parseMeter('4') // undefined
+ */
 export function parseMeter(text: string): Meter | undefined {
   const match = /^\s*(\d{1,2})\s*\/\s*(\d{1,2})\s*$/.exec(text);
   const [beats, unit] = [Number(match?.[1]), Number(match?.[2])];
@@ -13,7 +17,10 @@ export function parseMeter(text: string): Meter | undefined {
 
 export const formatMeter = ({ beats, unit }: Meter): string => `${beats}/${unit}`;
 
-/** How many quarter notes a bar lasts: 3 for 6/8. */
+/**
+ * How many quarter notes a bar lasts.
+ * @example quartersInBar({ beats: 6, unit: 8 }) // 3
+ */
 export const quartersInBar = ({ beats, unit }: Meter): number => (beats * 4) / unit;
 
 /**

@@ -20,7 +20,7 @@ export interface ParsedChart {
  * the chart as typed; everything else reads on.
  *
  * @param meter the meter when the text names none; default 4/4
- * @example parseChart('[A] |: Dm7 G7 | Cmaj7 :|')
+ * @example parseChart('[A] |: Dm7 G7 | Cmaj7 :|').chart.sections[0].name // 'A'
  */
 export function parseChart(text: string, meter: Meter = FOUR_FOUR): ParsedChart {
   const reading = new ChartReading(meter);

@@ -18,8 +18,8 @@ const LONGEST_SYMBOL = 32;
  * Nothing is dropped in silence: a symbol that cannot be read whole is a problem with the position of
  * the first bad character, what was expected there, and the nearest readable symbol where one is close.
  *
- * @example parseChord('Bm7/A') // ok: root B, bass A, tones R b3 5 b7
- * @example parseChord('C7b8') // problem at index 2
+ * @example parseChord('Bm7/A').value.bass // 'A'
+ * @example parseChord('C7b8').problem.index // 2
  */
 export function parseChord(symbol: string): Result<Chord, ChordProblem> {
   const { text, offset } = unwrap(plainCharacters(symbol));

@@ -13,7 +13,9 @@ interface Near {
 /**
  * The nearest quality of the vocabulary to the text after a root, by edit distance, or `undefined`
  * when nothing is close. Ties go to the one that agrees longest from the left, then to the earlier row.
- * `nearestQuality('mjaj7')` is `maj7`, `nearestQuality('m77')` is `m7`.
+ * @example nearestQuality('mjaj7') // 'maj7'
+ * @example nearestQuality('m77') // 'm7'
+ * @example nearestQuality('xyzzy') // undefined
  */
 export function nearestQuality(written: string): string | undefined {
   let best: Near | undefined;

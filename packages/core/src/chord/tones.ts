@@ -69,7 +69,10 @@ export function degreesOf(draft: ChordDraft): Degree[] {
   });
 }
 
-/** Spells degrees from a root. `spellTones('C', ['R', 'b3'])` gives C and Eb. */
+/**
+ * Spells degrees from a root.
+ * @example spellTones('C', ['b3']) // [{ degree: 'b3', note: 'Eb' }]
+ */
 export function spellTones(root: NoteName, degrees: readonly Degree[]): ChordTone[] {
   return degrees.map((degree) => {
     const { letterSteps, semitones } = DEGREES[degree];
@@ -77,7 +80,10 @@ export function spellTones(root: NoteName, degrees: readonly Degree[]): ChordTon
   });
 }
 
-/** The tones that tell the chord, by its degrees. Source: common practice. */
+/**
+ * The tones that tell the chord, by its degrees. Source: common practice.
+ * @example guideTonesOf(['R', '3', '5', 'b7']) // ['3', 'b7']
+ */
 export function guideTonesOf(degrees: readonly Degree[]): Degree[] {
   const has = (degree: Degree): boolean => degrees.includes(degree);
   const find = (...names: Degree[]): Degree[] => names.filter(has).slice(0, 1);

@@ -50,7 +50,10 @@ function bestPartners(small: readonly number[], large: readonly number[]): numbe
 
 export type MotionKind = 'held' | 'half step' | 'whole step' | 'leap' | 'enters' | 'ends';
 
-/** What the ear calls a motion of so many semitones; anything past a whole step is a leap. */
+/**
+ * What the ear calls a motion of so many semitones; anything past a whole step is a leap.
+ * @example motionKind(-1) // 'half step'
+ */
 export function motionKind(semitones: number): MotionKind {
   const size = Math.abs(semitones);
   if (size === 0) return 'held';

@@ -15,7 +15,11 @@ export interface SpelledNote {
 
 const NAME = /^([A-G])(b{0,3}|#{0,3})$/;
 
-/** Reads a note name, or gives `undefined` when it is none. `parseNote('Eb')` is E with accidental -1. */
+/**
+ * Reads a note name, or gives `undefined` when it is none.
+ * @example parseNote('Eb') // { letter: 'E', accidental: -1 }
+ * @example parseNote('H') // undefined
+ */
 export function parseNote(name: string): SpelledNote | undefined {
   const match = NAME.exec(name);
   if (!match) return undefined;
@@ -45,7 +49,8 @@ export function pitchClassOf(name: NoteName): PitchClass {
 
 /**
  * Spells a note from a root by letter steps and semitones: the third of a chord is always two letters
- * up, whatever accidental that asks for. `spellFrom('Eb', 2, 3)` is `Gb`.
+ * up, whatever accidental that asks for.
+ * @example spellFrom('Eb', 2, 3) // 'Gb'
  */
 export function spellFrom(root: NoteName, letterSteps: number, semitonesUp: number): NoteName {
   const { letter } = noteOf(root);
@@ -57,7 +62,9 @@ export function spellFrom(root: NoteName, letterSteps: number, semitonesUp: numb
 
 /**
  * The plain enharmonic for readouts: a double flat or double sharp becomes the one-letter note of the
- * same pitch, everything else stays. `plainSpelling('Bbb')` is `A`, `plainSpelling('Cb')` is `Cb`.
+ * same pitch, everything else stays.
+ * @example plainSpelling('Bbb') // 'A'
+ * @example plainSpelling('Cb') // 'Cb'
  */
 export function plainSpelling(name: NoteName): NoteName {
   const { accidental } = noteOf(name);
@@ -65,10 +72,16 @@ export function plainSpelling(name: NoteName): NoteName {
   return (accidental < 0 ? PLAIN_FLAT : PLAIN_SHARP)[pitchClassOf(name)] as NoteName;
 }
 
-/** A note name for reading: real accidentals in place of ASCII. `prettyNote('Bb')` is `B♭`. */
+/**
+ * A note name for reading: real accidentals in place of ASCII.
+ * @example prettyNote('Bb') // 'B♭'
+ */
 export function prettyNote(name: NoteName): string {
   return name.charAt(0) + name.slice(1).replaceAll('b', '♭').replaceAll('#', '♯');
 }
 
-/** Scientific octave number of a MIDI note: 60 is in octave 4. */
+/**
+ * Scientific octave number of a MIDI note.
+ * @example octaveOf(60) // 4
+ */
 export const octaveOf = (note: Midi): number => Math.floor(note / 12) - 1;

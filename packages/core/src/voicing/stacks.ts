@@ -11,7 +11,10 @@ export function inversionOf(bass: Degree): Inversion | undefined {
   return BODY.includes(bass) ? INVERSION_BY_PLACE[PLACE_OF[bass]] : undefined;
 }
 
-/** Stacks degrees in the order given, each the nearest above the one before. */
+/**
+ * Stacks degrees in the order given, each the nearest above the one before.
+ * @example stackUp(['R', '7', '3']).tones[2].height // 16
+ */
 export function stackUp(degrees: readonly Degree[]): DegreeStack {
   let floor = -1;
   const tones = degrees.map((degree) => {

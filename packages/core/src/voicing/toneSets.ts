@@ -15,7 +15,7 @@ function choose<T>(items: readonly T[], size: number): T[][] {
  * the chord (a ninth in the root's place, a thirteenth in the fifth's). All sets that do equally well
  * are returned; a chord of fewer tones gives its tones.
  *
- * @example toneSets(C9, 4) // [['3', '5', 'b7', '9']] – the 9 takes the place of the root
+ * Of C9 in four voices there is one: 3 5 b7 9, the 9 in the place of the root.
  */
 export function toneSets(chord: PitchedChord, size: number): Degree[][] {
   const degrees = chord.tones.map((tone) => tone.degree);

@@ -4,7 +4,7 @@ import type { Guitar } from '../types';
 /**
  * Distance of a fret from the nut in mm: L·(1 − 2^(−n/12)), fret 0 is the nut.
  * Source: twelve-tone equal temperament.
- * @example fretPosition(648, 12) // 324, half the string
+ * @example fretPosition(648, 12) // 324
  */
 export const fretPosition = (scaleLengthMm: number, fret: number): Millimetres =>
   mm(scaleLengthMm * (1 - 2 ** (-fret / 12)));
