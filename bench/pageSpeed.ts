@@ -89,7 +89,11 @@ const TYPE_AND_WAIT = ({ text, bass }: { text: string; bass: string }): Promise<
       const shown = [...document.querySelectorAll('.sheet .symbol')].at(-1)?.textContent ?? '';
       if (!shown.endsWith(`/${bass}`)) return;
       observer.disconnect();
-      requestAnimationFrame(() => setTimeout(() => { done(performance.now() - start); }));
+      requestAnimationFrame(() =>
+        setTimeout(() => {
+          done(performance.now() - start);
+        }),
+      );
     });
     observer.observe(document.body, { subtree: true, childList: true, characterData: true });
     property?.set?.call(area, text);
