@@ -10,10 +10,28 @@ export interface LocalCopy {
   readonly unsaved: boolean;
 }
 
-const key = (tuneId: string): string => `drop-close tune ${tuneId}`;
+const PREFIX = 'drop-close tune ';
+const key = (tuneId: string): string => PREFIX + tuneId;
 
+/**
+ * Keeps a copy. When the browser's store is full, copies of other tunes that the server has whole make
+ * room; only unsaved work is worth keeping at any price.
+ */
 export function keepCopy(copy: LocalCopy, storage: Storage = localStorage): void {
-  storage.setItem(key(copy.origin.tuneId), JSON.stringify(copy));
+  const text = JSON.stringify(copy);
+  try {
+    storage.setItem(key(copy.origin.tuneId), text);
+  } catch {
+    makeRoom(storage);
+    storage.setItem(key(copy.origin.tuneId), text);
+  }
+}
+
+function makeRoom(storage: Storage): void {
+  const kept = Array.from({ length: storage.length }, (_, index) => storage.key(index) ?? '');
+  for (const name of kept.filter((each) => each.startsWith(PREFIX))) {
+    if (!readCopy(name.slice(PREFIX.length), storage)?.unsaved) storage.removeItem(name);
+  }
 }
 
 /** The copy of a tune, or `undefined` when there is none that can be read. */
@@ -26,8 +44,4 @@ export function readCopy(tuneId: string, storage: Storage = localStorage): Local
   } catch {
     return undefined;
   }
-}
-
-export function forgetCopy(tuneId: string, storage: Storage = localStorage): void {
-  storage.removeItem(key(tuneId));
 }

@@ -148,16 +148,51 @@ describe('opening', () => {
   });
 
   it('does not trust a copy that cannot be read', () => {
-    const shelf = new Map<string, string>();
-    const storage = {
-      getItem: (key: string) => shelf.get(key) ?? null,
-      setItem: (key: string, value: string) => shelf.set(key, value),
-    } as unknown as Storage;
+    const storage = new Shelf(10_000);
     keepCopy(copy(), storage);
     expect(readCopy('t', storage)).toEqual(copy());
     for (const broken of ['{"document"', '{}', 'null']) {
-      shelf.set([...shelf.keys()][0]!, broken);
+      storage.setItem(storage.key(0) ?? '', broken);
       expect(readCopy('t', storage)).toBeUndefined();
     }
   });
+
+  it('makes room in a full store by the copies the server has whole, never by unsaved work', () => {
+    const named = (tuneId: string, unsaved: boolean): LocalCopy =>
+      copy({ origin: { ...origin, tuneId }, unsaved });
+    const storage = new Shelf(JSON.stringify(copy()).length * 2.5);
+    keepCopy(named('kept', true), storage);
+    keepCopy(named('whole', false), storage);
+    keepCopy(named('new', true), storage);
+    expect(readCopy('kept', storage)?.unsaved).toBe(true);
+    expect(readCopy('whole', storage)).toBeUndefined();
+    expect(readCopy('new', storage)?.unsaved).toBe(true);
+  });
 });
+
+/** A browser's store that holds so many characters. */
+class Shelf implements Storage {
+  private readonly items = new Map<string, string>();
+  constructor(private readonly room: number) {}
+  get length(): number {
+    return this.items.size;
+  }
+  key(index: number): string | null {
+    return [...this.items.keys()][index] ?? null;
+  }
+  getItem(name: string): string | null {
+    return this.items.get(name) ?? null;
+  }
+  setItem(name: string, value: string): void {
+    const others = [...this.items].filter(([other]) => other !== name);
+    const used = others.reduce((sum, [, text]) => sum + text.length, 0);
+    if (used + value.length > this.room) throw new Error('QuotaExceededError');
+    this.items.set(name, value);
+  }
+  removeItem(name: string): void {
+    this.items.delete(name);
+  }
+  clear(): void {
+    this.items.clear();
+  }
+}
