@@ -3,7 +3,7 @@
 
 # Debian's PostgreSQL 13 or later, wherever its version put it.
 postgres_bin() {
-  ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -t/ -k5 -n | tail -n 1
+  { ls -d /usr/lib/postgresql/*/bin 2>/dev/null || true; } | sort -t/ -k5 -n | tail -n 1
 }
 
 # PostgreSQL refuses to run as root: then it runs as the postgres user, which Debian's package makes.
