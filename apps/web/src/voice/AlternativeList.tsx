@@ -1,5 +1,6 @@
 import { voicingKey, type Alternative } from '@drop-close/core';
 import { useEffect, useRef } from 'react';
+import { scrollWithin } from '../ui/scrollWithin';
 import { easeOf, voicingName } from './describe';
 import { Grip } from './Grip';
 
@@ -44,7 +45,8 @@ function AlternativeItem({ alternative, chosen, onTake }: AlternativeItemProps) 
   const { voicing, extra } = alternative;
   const item = useRef<HTMLButtonElement>(null);
   useEffect(() => {
-    if (chosen) item.current?.scrollIntoView({ block: 'nearest' });
+    const list = item.current?.closest('ol');
+    if (chosen && list && item.current) scrollWithin(list, item.current);
   }, [chosen]);
   return (
     <li>
