@@ -1,3 +1,4 @@
+import { familyOf } from '@drop-close/core';
 import { Button, Modal } from 'antd';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
@@ -70,12 +71,13 @@ export function ConflictDialog() {
 
 function Version({ name, document }: { name: string; document: TuneDocument }) {
   const { instrument, families, locks } = document.setup;
+  const names = families.map((id) => familyOf(id).label).join(', ');
   const locked = locks.guitar.length + locks.keyboard.length;
   return (
     <section>
       <h2>{name}</h2>
       <p className="quiet">
-        {document.title}; {instrument}, {families.join(', ')}; {locked} locked
+        {document.title}; {instrument}, {names}; {locked} locked
       </p>
       <pre>{document.text}</pre>
     </section>
