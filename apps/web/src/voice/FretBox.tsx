@@ -28,11 +28,13 @@ export function FretBox({ voicing, size, strings }: GripProps & { strings: numbe
   const y = (fret: number): number => m.top + (fret - first + 0.5) * m.fret;
   const right = x(1);
   const bottom = m.top + count * m.fret;
+  const [width, height] = [right + m.left * (size === 'small' ? 0.5 : 1), bottom + 3];
   return (
     <svg
       className={`fret-box fret-box-${size}`}
-      width={right + m.left * (size === 'small' ? 0.5 : 1)}
-      height={bottom + 3}
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
       aria-hidden
     >
       {Array.from({ length: count + 1 }, (_, line) => (

@@ -25,11 +25,18 @@ export function KeyStrip({ voicing, size }: GripProps) {
   const whites = keys.filter(isWhite).length;
   const key = size === 'small' ? Math.min(6, 88 / whites) : Math.min(18, 268 / whites);
   const height = size === 'small' ? 30 : 92;
+  const width = whites * key + 1;
   const left = (midi: number): number => (whitesBelow(midi) - whitesBelow(low)) * key;
   const played = new Map(voicing.notes.map((note) => [note.midi as number, note]));
   const black = key * 0.62;
   return (
-    <svg className={`keys keys-${size}`} width={whites * key + 1} height={height + 1} aria-hidden>
+    <svg
+      className={`keys keys-${size}`}
+      width={width}
+      height={height + 1}
+      viewBox={`0 0 ${width} ${height + 1}`}
+      aria-hidden
+    >
       {keys.filter(isWhite).map((midi) => (
         <rect
           key={midi}
