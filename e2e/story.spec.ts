@@ -133,6 +133,10 @@ test('a pasted chart brings its own key, meter and tempo, repeats and endings', 
   await desk.screen('Voice');
   await expect(desk.chords).toHaveCount(8);
   await expect(desk.chords.nth(6)).toHaveAccessibleName(/^E♭7alt, bar 7/);
+  await expect(page.locator('.tune-facts')).toHaveText('A♭ major, 3/4, waltz, 172');
+  await page.keyboard.press('Space');
+  await expect(page.locator('.chord-button.sounding')).toHaveAccessibleName(/^E♭13, bar 3 beat 1/);
+  await page.keyboard.press('Space');
 });
 
 test('a tune taken out of the book is put back', async ({ page }) => {

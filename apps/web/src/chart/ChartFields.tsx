@@ -1,7 +1,7 @@
 import { FASTEST, FEELS, SLOWEST, formatMeter } from '@drop-close/core';
 import { Input, InputNumber, Select } from 'antd';
-import { useDocument, useTune } from '../document/store';
-import { useChorus } from '../engine/useChorus';
+import { useDocument } from '../document/store';
+import { useHeading } from '../tune/heading';
 import { keyName } from '../ui/keyName';
 
 const TONICS = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'Gb', 'G', 'Ab', 'A', 'Bb', 'B'];
@@ -20,8 +20,7 @@ const LONGEST_TITLE = 120;
 
 /** Title, key, meter, feel and tempo. What the text itself says stands there and is shown so. */
 export function ChartFields() {
-  const { title, key, meter, tempo, feel } = useTune();
-  const header = useChorus()?.chart.header ?? {};
+  const { title, key, meter, tempo, feel, written } = useHeading();
   const set =
     (field: 'title' | 'key' | 'meter' | 'tempo' | 'feel') => (value: string | number | null) => {
       if (value === null || value === '') return;
@@ -35,6 +34,8 @@ export function ChartFields() {
         <Input
           key={title}
           defaultValue={title}
+          disabled={!!written.title}
+          title={written.title ? inText : undefined}
           maxLength={LONGEST_TITLE}
           onBlur={(event) => {
             set('title')(event.target.value.trim());
@@ -48,9 +49,9 @@ export function ChartFields() {
         Key
         <Select
           aria-label="Key"
-          value={header.key ?? key}
-          disabled={!!header.key}
-          title={header.key ? inText : undefined}
+          value={key}
+          disabled={!!written.key}
+          title={written.key ? inText : undefined}
           options={KEYS}
           onChange={set('key')}
           showSearch
@@ -60,9 +61,9 @@ export function ChartFields() {
         Meter
         <Select
           aria-label="Meter"
-          value={header.meter ? formatMeter(header.meter) : meter}
-          disabled={!!header.meter}
-          title={header.meter ? inText : undefined}
+          value={formatMeter(meter)}
+          disabled={!!written.meter}
+          title={written.meter ? inText : undefined}
           options={METERS}
           onChange={set('meter')}
         />
@@ -71,9 +72,9 @@ export function ChartFields() {
         Feel
         <Select
           aria-label="Feel"
-          value={header.feel ?? feel}
-          disabled={!!header.feel}
-          title={header.feel ? inText : undefined}
+          value={feel}
+          disabled={!!written.feel}
+          title={written.feel ? inText : undefined}
           options={FEEL_OPTIONS}
           onChange={set('feel')}
         />
@@ -85,8 +86,8 @@ export function ChartFields() {
           min={SLOWEST}
           max={FASTEST}
           precision={0}
-          value={header.tempo ?? tempo}
-          disabled={!!header.tempo}
+          value={tempo}
+          disabled={!!written.tempo}
           onChange={set('tempo')}
         />
       </label>

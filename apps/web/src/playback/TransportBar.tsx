@@ -7,7 +7,8 @@ import {
 import type { Part } from '@drop-close/core';
 import { FASTEST, SLOWEST } from '@drop-close/core';
 import { Button, InputNumber, Popover, Slider, Switch } from 'antd';
-import { useDocument, useTune } from '../document/store';
+import { useDocument } from '../document/store';
+import { useHeading } from '../tune/heading';
 import { toggleLoop } from '../tune/useKeys';
 import { useShallow } from 'zustand/react/shallow';
 import { usePlayer, whilePlaying } from './player';
@@ -16,7 +17,7 @@ import './transport.css';
 
 /** Play, hear, tempo, loop, loudness: always at the foot of the tune. */
 export function TransportBar() {
-  const { tempo } = useTune();
+  const { tempo, written } = useHeading();
   // Not the position, which changes many times a second.
   const { playing, loading, failure, loop, countIn } = usePlayer(
     useShallow((state) => ({
@@ -69,6 +70,8 @@ export function TransportBar() {
           max={FASTEST}
           precision={0}
           value={tempo}
+          disabled={!!written.tempo}
+          title={written.tempo ? 'Written in the changes' : undefined}
           onChange={(value) => {
             if (value) dispatch({ type: 'set field', field: 'tempo', value });
           }}

@@ -1,9 +1,10 @@
-import { parseMeter, FOUR_FOUR, type Voicing } from '@drop-close/core';
+import type { Voicing } from '@drop-close/core';
 import { useEffect, useMemo } from 'react';
 import { useTune } from '../document/store';
 import { engine } from '../engine/client';
 import { useChorus } from '../engine/useChorus';
 import type { PlanQuestion } from '../engine/protocol';
+import { useHeading } from '../tune/heading';
 import { useSelection } from '../tune/selection';
 import { play, stop, usePlayer, whilePlaying, type Playing } from './player';
 import { changePlan, chordPlan } from './snippets';
@@ -17,11 +18,8 @@ export interface Band {
 }
 
 function useQuestion(): PlanQuestion {
-  const { feel, tempo, meter } = useTune();
-  return useMemo(
-    () => ({ feel, tempo, meter: parseMeter(meter) ?? FOUR_FOUR }),
-    [feel, tempo, meter],
-  );
+  const { feel, tempo, meter } = useHeading();
+  return useMemo(() => ({ feel, tempo, meter }), [feel, tempo, meter]);
 }
 
 /** Tempo for a chord or a change heard by itself, whatever the tune's. */

@@ -3,13 +3,15 @@ import { Button } from 'antd';
 import { useEffect } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { SaveNote } from '../document/SaveNote';
-import { useDocument, useTune } from '../document/store';
+import { useDocument } from '../document/store';
+import { formatMeter } from '@drop-close/core';
 import { keyName } from '../ui/keyName';
+import { useHeading } from './heading';
 import { useKeysSheet } from './KeysSheet';
 
 /** Title, screens, and the state of the tune. */
 export function TuneHead() {
-  const { title, key, meter, tempo, feel } = useTune();
+  const { title, key, meter, tempo, feel } = useHeading();
   const { search } = useLocation();
   const history = useDocument((state) => state.history);
   const { undo, redo } = useDocument.getState();
@@ -23,7 +25,7 @@ export function TuneHead() {
     <div className="tune-head">
       <h1>{title}</h1>
       <span className="quiet tune-facts">
-        {keyName(key)}, {meter}, {feel}, {tempo}
+        {keyName(key)}, {formatMeter(meter)}, {feel}, {tempo}
       </span>
       <nav aria-label="Screens of this tune">
         <NavLink to={{ pathname: 'chart', search }}>Chart</NavLink>
