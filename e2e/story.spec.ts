@@ -91,6 +91,7 @@ test('every demo tune is voiced on both instruments in all four families', async
   test.setTimeout(240_000);
   const desk = new Desk(page);
   await desk.openBook();
+  await expect(page.getByRole('link', { name: 'Bilge Lamp Blues' })).toBeVisible();
   const titles = await page.locator('.book-table tbody th a:first-child').allTextContents();
   const demo = titles.filter((title) => DEMO.includes(title));
   expect(demo.sort()).toEqual(DEMO);

@@ -18,8 +18,10 @@ function isTaken(event: KeyboardEvent): boolean {
   if (typed) return true;
   const works = target.closest('[role=slider], [role=radiogroup], .ant-select');
   if (works && event.key.startsWith('Arrow')) return true;
-  const pressed =
-    target.closest('button, a, [role=switch], input') && !target.closest('.chord-button');
+  // Space presses no link, so it plays even right after one was followed.
+  const pressing =
+    event.key === ' ' ? 'button, [role=switch], input' : 'button, [role=switch], input, a';
+  const pressed = target.closest(pressing) && !target.closest('.chord-button');
   return !!pressed && (event.key === ' ' || event.key === 'Enter');
 }
 
