@@ -19,10 +19,10 @@ export type { Chord, ChordProblem, ChordTone, NoChord, PitchedChord } from './ch
 export { formOf, type Form } from './chart/form';
 export { formatChart } from './chart/formatChart';
 export { FASTEST, SLOWEST, parseKey } from './chart/header';
-export { FOUR_FOUR, formatMeter, parseMeter, quartersInBar } from './chart/meter';
+export { FOUR_FOUR, barMeters, formatMeter, parseMeter, quartersInBar } from './chart/meter';
 export { MOST_BARS, parseChart, type ParsedChart } from './chart/parseChart';
 export { type PlayedBar } from './chart/playOrder';
-export { timeline, type ChartEvent, type Timeline } from './chart/timeline';
+export { countedBars, timeline, type ChartEvent, type Timeline } from './chart/timeline';
 export {
   FEELS,
   type Bar,

@@ -6,7 +6,6 @@ import type {
   ChartProblem,
   ConnectedPath,
   Feel,
-  Meter,
   NotConnected,
   Timeline,
 } from '@drop-close/core';
@@ -30,7 +29,6 @@ export interface VoicedChorus {
 export interface PlanQuestion {
   readonly feel: Feel;
   readonly tempo: number;
-  readonly meter: Meter;
   readonly fromBar?: number;
   readonly toBar?: number;
 }

@@ -53,6 +53,7 @@ export const usePlayer = create<PlayerState>()(
 /** Lead before the first note, so that nothing is late, in seconds. */
 const LEAD = 0.08;
 const TICK_MS = 25;
+const NO_CLICKS: BandPlan = { notes: [], length: 0, pickup: 0 };
 
 export interface PlayRequest {
   readonly what: Playing;
@@ -103,8 +104,9 @@ function start(synth: Synth, { what, plan, tempo, meter, instrument }: PlayReque
     },
     end: stop,
   };
-  const clicks = what === 'chorus' && counts ? countIn(meter) : { notes: [], length: 0 };
-  const begin = synth.context.currentTime + LEAD + (clicks.length * 60) / tempo;
+  const clicks = what === 'chorus' && counts ? countIn(meter) : NO_CLICKS;
+  const leadIn = Math.max(clicks.length, plan.pickup);
+  const begin = synth.context.currentTime + LEAD + (leadIn * 60) / tempo;
   const loops = loop && (what === 'chorus' || what === 'bar');
   const scheduler = new Scheduler(withLeadIn(plan, clicks), begin, tempo, loops, output);
   const onTick = (): void => {

@@ -3,6 +3,7 @@ import { HORIZON, Scheduler, withLeadIn } from './scheduler';
 
 const plan = (...at: number[]): BandPlan => ({
   length: 4,
+  pickup: 0,
   notes: at.map((time) => ({ part: 'comp', midi: 60 + time, at: time, length: 1, velocity: 80 })),
 });
 

@@ -2,8 +2,11 @@ import type { BandPlan, PlannedNote } from '@drop-close/core';
 
 /** A plan with another before it, at times below 0: heard once, not when a loop comes round. */
 export const withLeadIn = (plan: BandPlan, lead: BandPlan): BandPlan => ({
-  length: plan.length,
-  notes: [...lead.notes.map((note) => ({ ...note, at: note.at - lead.length })), ...plan.notes],
+  ...plan,
+  notes: [
+    ...lead.notes.map((note) => ({ ...note, at: note.at - lead.length })),
+    ...plan.notes,
+  ].sort((a, b) => a.at - b.at),
 });
 
 /** How far ahead of the audio clock notes are handed over, in seconds. */

@@ -12,10 +12,12 @@ const sound = (voicing: Voicing, at: number, length: number): PlannedNote[] =>
 export const chordPlan = (voicing: Voicing): BandPlan => ({
   notes: sound(voicing, 0, RINGS),
   length: RINGS,
+  pickup: 0,
 });
 
 /** This chord to the next. */
 export const changePlan = (from: Voicing, to: Voicing): BandPlan => ({
   notes: [...sound(from, 0, CHANGE), ...sound(to, CHANGE, CHANGE)],
   length: 2 * CHANGE,
+  pickup: 0,
 });

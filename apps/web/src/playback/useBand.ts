@@ -18,8 +18,8 @@ export interface Band {
 }
 
 function useQuestion(): PlanQuestion {
-  const { feel, tempo, meter } = useHeading();
-  return useMemo(() => ({ feel, tempo, meter }), [feel, tempo, meter]);
+  const { feel, tempo } = useHeading();
+  return useMemo(() => ({ feel, tempo }), [feel, tempo]);
 }
 
 /** Tempo for a chord or a change heard by itself, whatever the tune's. */
@@ -31,8 +31,9 @@ export function useBand(): Band {
   const { setup } = useTune();
   const { index, event } = useSelection();
   const question = useQuestion();
+  const { meter } = useHeading();
   const path = chorus?.outcome.status === 'found' ? chorus.outcome.path : [];
-  const base = { meter: question.meter, instrument: setup.instrument };
+  const base = { meter, instrument: setup.instrument };
 
   const playBars = async (what: Playing, bars: Partial<PlanQuestion>): Promise<void> => {
     if (!chorus) return;
@@ -85,13 +86,9 @@ export function useBandInStep(): void {
 /** The chord that is sounding, or `undefined` when the chorus is not being played. */
 export function useSoundingChord(): number | undefined {
   const chorus = useChorus();
-  const { meter } = useQuestion();
   return usePlayer(({ playing, position }) => {
-    if (playing !== 'chorus' || position === undefined || position < 0 || !chorus) return undefined;
-    const beat = (position * meter.unit) / 4;
-    const found = chorus.timeline.events.findLastIndex(
-      (event) => (event.bar - 1) * meter.beats + event.beat - 1 <= beat + 1e-6,
-    );
+    if (playing !== 'chorus' || position === undefined || !chorus) return undefined;
+    const found = chorus.timeline.events.findLastIndex((event) => event.at <= position + 1e-6);
     return found < 0 ? undefined : found;
   });
 }

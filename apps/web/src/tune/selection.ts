@@ -7,7 +7,7 @@ import { useChorus } from '../engine/useChorus';
 const NO_EVENTS: readonly ChartEvent[] = [];
 
 interface Place {
-  /** From 1. */
+  /** From 1; a pickup is 0. */
   readonly bar: number;
   readonly beat: number;
 }
@@ -45,9 +45,10 @@ export function useSelection(): Selection {
   return useMemo(() => ({ index, event: events[index], select }), [index, events, select]);
 }
 
-const numberOf = (text: string | null): number => {
+/** A pickup is bar 0, so that is the least a bar can be. */
+const numberOf = (text: string | null, least: number): number => {
   const value = Number(text ?? 1);
-  return Number.isFinite(value) && value >= 1 ? value : 1;
+  return Number.isFinite(value) && value >= least ? value : 1;
 };
 
 /**
@@ -56,8 +57,8 @@ const numberOf = (text: string | null): number => {
  */
 export function usePlaceInAddress(): void {
   const [parameters, setParameters] = useSearchParams();
-  const bar = numberOf(parameters.get('bar'));
-  const beat = numberOf(parameters.get('beat'));
+  const bar = numberOf(parameters.get('bar'), 0);
+  const beat = numberOf(parameters.get('beat'), 1);
   useEffect(() => {
     usePlace.setState({ bar, beat });
   }, [bar, beat]);

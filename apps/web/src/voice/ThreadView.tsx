@@ -15,13 +15,13 @@ export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
   const { index, select } = useSelection();
   const sounding = useSoundingChord();
   const [frame, width] = useWidth();
-  const { timeline, outcome, chart } = chorus;
+  const { timeline, outcome } = chorus;
   const path = useMemo(() => (outcome.status === 'found' ? outcome.path : []), [outcome]);
   const scale = useMemo(() => threadScale(path), [path]);
   const systems = useMemo(() => {
     const changes = outcome.status === 'found' ? outcome.changes : [];
-    return layoutThreads({ timeline, path, changes, meter: chart.meter }, scale, width);
-  }, [timeline, path, outcome, chart.meter, scale, width]);
+    return layoutThreads({ timeline, path, changes }, scale, width);
+  }, [timeline, path, outcome, scale, width]);
   const locked = useMemo(
     () => new Set(setup.locks[setup.instrument].map((lock) => lock.at)),
     [setup],

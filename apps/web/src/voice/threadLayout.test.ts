@@ -18,7 +18,7 @@ function layout(text: string, family: FamilyId = 'close'): SystemLayout[] {
   );
   if (outcome.status !== 'found') throw new Error(outcome.why);
   const { path, changes } = outcome;
-  const score = { timeline: time, path, changes, meter: chart.meter };
+  const score = { timeline: time, path, changes };
   return layoutThreads(score, threadScale(path), 842);
 }
 
@@ -29,6 +29,13 @@ it('lays four bars to a system and names the sections where they begin', () => {
     [5, 6],
   ]);
   expect(systems.map((system) => system.bars[0]?.section)).toEqual(['A', 'B']);
+});
+
+it('sets a pickup narrow, before the four bars of the first system', () => {
+  const [system, next] = layout('pickup: 1\n| G7 | C6 | F6 | G7 | C6 | F6 |');
+  expect(system?.bars.map((bar) => bar.number)).toEqual([0, 1, 2, 3, 4]);
+  expect(system!.bars[0]!.width).toBeLessThan(system!.bars[1]!.width / 2);
+  expect(next?.bars.map((bar) => bar.number)).toEqual([5]);
 });
 
 it('says by its kind whether a voice is held, steps or leaps', () => {

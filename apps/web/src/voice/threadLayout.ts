@@ -1,4 +1,4 @@
-import type { Change, Meter, MotionKind, Timeline, Voicing } from '@drop-close/core';
+import type { Change, MotionKind, PlayedBar, Timeline, Voicing } from '@drop-close/core';
 
 /** Bars a system holds, as players read. */
 export const BARS_A_SYSTEM = 4;
@@ -9,6 +9,8 @@ const INSET = 18;
 /** The last stretch before a chord, where a voice turns to its next pitch. */
 const TURN = 26;
 const HEAD = 10;
+/** A pickup, in widths of a bar. */
+const PICKUP_WIDTH = 0.45;
 
 export interface Place {
   readonly x: number;
@@ -37,7 +39,7 @@ export interface ChordColumn {
 }
 
 export interface BarColumn {
-  /** From 1. */
+  /** From 1; a pickup is 0. */
   readonly number: number;
   readonly x: number;
   readonly width: number;
@@ -59,7 +61,6 @@ export interface ThreadScore {
   readonly timeline: Timeline;
   readonly path: readonly Voicing[];
   readonly changes: readonly Change[];
-  readonly meter: Meter;
 }
 
 /** One vertical scale for the whole chorus, so that its rise and fall is seen. */
@@ -77,38 +78,38 @@ export function layoutThreads(
   scale: ThreadScale,
   width: number,
 ): SystemLayout[] {
-  const count = Math.ceil(score.timeline.bars.length / BARS_A_SYSTEM);
-  return Array.from({ length: count }, (_, system) => layoutSystem(score, scale, width, system));
+  return systemsOf(score.timeline.bars).map((bars) => layoutSystem(score, scale, width, bars));
+}
+
+/** Four bars a system; a pickup stands before the first. */
+function systemsOf(bars: readonly PlayedBar[]): PlayedBar[][] {
+  const systems: PlayedBar[][] = [];
+  for (const bar of bars) {
+    const system = Math.max(0, Math.ceil(bar.number / BARS_A_SYSTEM) - 1);
+    (systems[system] ??= []).push(bar);
+  }
+  return systems;
 }
 
 function layoutSystem(
   score: ThreadScore,
   scale: ThreadScale,
   width: number,
-  system: number,
+  played: readonly PlayedBar[],
 ): SystemLayout {
-  const { timeline, meter, path } = score;
-  const firstBar = system * BARS_A_SYSTEM + 1;
-  const barWidth = (width - LEFT - RIGHT) / BARS_A_SYSTEM;
-  const bars = timeline.bars
-    .slice(firstBar - 1, firstBar - 1 + BARS_A_SYSTEM)
-    .map(({ section }, index) => ({
-      number: firstBar + index,
-      x: LEFT + index * barWidth,
-      width: barWidth,
-      ...(section === undefined ? {} : { section }),
-    }));
-  const end = LEFT + bars.length * barWidth;
+  const { timeline, path } = score;
+  const bars = barColumns(played, width);
+  const columnOf = new Map(bars.map((column) => [column.number, column]));
+  const meterOf = new Map(played.map(({ number, meter }) => [number, meter]));
+  const end = bars.reduce((x, column) => Math.max(x, column.x + column.width), LEFT);
   const inside = timeline.events
     .map((event, index) => ({ event, index }))
-    .filter(({ event }) => event.bar >= firstBar && event.bar < firstBar + BARS_A_SYSTEM);
-  const xs = inside.map(
-    ({ event }) =>
-      LEFT +
-      (event.bar - firstBar) * barWidth +
-      INSET +
-      ((event.beat - 1) / meter.beats) * (barWidth - INSET / 2),
-  );
+    .filter(({ event }) => columnOf.has(event.bar));
+  const xs = inside.map(({ event }) => {
+    const column = columnOf.get(event.bar)!;
+    const { beats } = meterOf.get(event.bar)!;
+    return column.x + INSET + ((event.beat - 1) / beats) * (column.width - INSET / 2);
+  });
   const chords = inside.map(({ index }, position) => {
     const x = xs[position] ?? LEFT;
     return {
@@ -119,6 +120,17 @@ function layoutSystem(
     };
   });
   return { bars, chords, strands: strandsOf(score, scale, chords, end) };
+}
+
+function barColumns(played: readonly PlayedBar[], width: number): BarColumn[] {
+  const pickup = played[0]?.number === 0 ? PICKUP_WIDTH : 0;
+  const unit = (width - LEFT - RIGHT) / (BARS_A_SYSTEM + pickup);
+  let x = LEFT;
+  return played.map(({ number, section }) => {
+    const column = { number, x, width: number === 0 ? unit * pickup : unit };
+    x += column.width;
+    return section === undefined ? column : { ...column, section };
+  });
 }
 
 const headsOf = (voicing: Voicing | undefined, x: number, scale: ThreadScale): Place[] =>

@@ -8,7 +8,7 @@ import { offbeat, swingRatio } from './swing';
 import type { Part } from './types';
 
 function plan(text: string, change: Partial<PlanRequest> = {}): BandPlan {
-  const { chart } = parseChart(text, change.meter);
+  const { chart } = parseChart(text);
   const time = timeline(chart);
   const outcome = connect(
     time.events.map(({ chord }) => chord),
@@ -18,7 +18,6 @@ function plan(text: string, change: Partial<PlanRequest> = {}): BandPlan {
   return bandPlan({
     timeline: time,
     path,
-    meter: chart.meter,
     feel: 'swing',
     tempo: 120,
     ...change,
@@ -63,7 +62,7 @@ describe('the bass', () => {
     expect(bass('| D/F# N.C. |')).toBe('30@0');
   });
   it('plays once a bar in three', () => {
-    expect(bass('| C6 | F7 |', { meter: { beats: 3, unit: 4 } })).toBe('36@0 29@3');
+    expect(bass('meter: 3/4\n| C6 | F7 |')).toBe('36@0 29@3');
   });
 });
 
@@ -97,4 +96,20 @@ it('plays a stretch of bars, with the chord that rings into it', () => {
   expect(stretch.length).toBe(8);
   expect(onsets(stretch, 'comp')).toEqual([0, 4]);
   expect(Math.max(...stretch.notes.map((note) => note.at))).toBeLessThan(8);
+});
+
+it('follows every change of meter, bar by bar', () => {
+  const mixed = plan('| C6 | 3/4 F7 | 6/8 G7 |');
+  expect(mixed.length).toBe(10);
+  expect(onsets(mixed, 'comp')).toEqual([0, 4, 7]);
+  expect(onsets(mixed, 'drums', DRUMS.ride).filter((at) => at >= 7 && at % 0.5 === 0)).toEqual([
+    7, 7.5, 8, 8.5, 9, 9.5,
+  ]);
+});
+
+it('plays a pickup before the first bar, and leaves it out of the loop', () => {
+  const from = plan('pickup: 1\n| G7 | C6 |');
+  expect([from.pickup, from.length]).toEqual([1, 4]);
+  expect(onsets(from, 'comp')).toEqual([-1, 0]);
+  expect(plan('pickup: 1\n| G7 | C6 |', { fromBar: 1 }).pickup).toBe(0);
 });

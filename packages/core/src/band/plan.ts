@@ -1,3 +1,5 @@
+import { quartersInBar } from '../chart/meter';
+import type { PlayedBar } from '../chart/playOrder';
 import type { ChartEvent, Timeline } from '../chart/timeline';
 import type { Feel, Meter } from '../chart/types';
 import { pitchClassOf } from '../pitch/spelling';
@@ -11,7 +13,6 @@ export interface PlanRequest {
   readonly timeline: Timeline;
   /** One voicing for each event of the timeline. */
   readonly path: readonly Voicing[];
-  readonly meter: Meter;
   readonly feel: Feel;
   /** Quarter notes a minute; decides how much the eighths swing. */
   readonly tempo: number;
@@ -24,33 +25,40 @@ export interface PlanRequest {
 export interface BandPlan {
   readonly notes: readonly PlannedNote[];
   readonly length: number;
+  /** How long a pickup sounds before 0, once; its notes have times below 0. 0 without one. */
+  readonly pickup: number;
 }
 
 /** Bass and drums round the voicings of a stretch of the chorus, in order of time. */
 export function bandPlan(request: PlanRequest): BandPlan {
-  const { meter, timeline } = request;
-  const first = request.fromBar ?? 1;
-  const last = request.toBar ?? timeline.bars.length;
-  const quarter = 4 / meter.unit;
-  const barLength = meter.beats * quarter;
-  const start = (first - 1) * barLength;
-  const length = Math.max(0, last - first + 1) * barLength;
-  const chords = timeline.events.map((event, index) => {
-    const at = ((event.bar - 1) * meter.beats + event.beat - 1) * quarter - start;
-    return { event, at, end: at + event.length * quarter, voicing: request.path[index] };
-  });
-  const sounding = chords.filter(({ at, end }) => end > 0 && at < length);
+  const { timeline, fromBar, toBar } = request;
+  const bars = timeline.bars.filter(
+    ({ number }) => number >= (fromBar ?? 0) && number <= (toBar ?? Infinity),
+  );
+  const start = bars.find(({ number }) => number > 0)?.at ?? 0;
+  const last = bars.at(-1);
+  const length = last ? endOf(last) - start : 0;
+  const pickup = bars[0]?.number === 0 ? -bars[0].at : 0;
+  const stretch = { from: start - pickup, to: start + length };
+  const sounding = timeline.events
+    .map((event, index) => ({ event, voicing: request.path[index] }))
+    .filter(({ event }) => event.at + event.length > stretch.from && event.at < stretch.to);
+  const barLines = bars.map(({ at }) => at);
+  const bassGrid = bars.flatMap(bassTimes);
   const notes = [
-    ...sounding.flatMap(({ at, end, voicing }) =>
-      strikes(at, end, barLength, length).flatMap((hit) => compNotes(hit, voicing)),
+    ...sounding.flatMap(({ event, voicing }) =>
+      strikes(event, barLines, stretch).flatMap((hit) => compNotes(hit, voicing)),
     ),
-    ...sounding.flatMap(({ event, at, end }) =>
-      strikes(at, end, bassStep(meter) * quarter, length).flatMap((hit) => bassNote(hit, event)),
+    ...sounding.flatMap(({ event }) =>
+      strikes(event, bassGrid, stretch).flatMap((hit) => bassNote(hit, event)),
     ),
-    ...drums(request, length, quarter),
+    ...bars.filter(({ number }) => number > 0).flatMap((bar) => drums(request, bar)),
   ];
-  return { notes: notes.sort((a, b) => a.at - b.at), length };
+  const placed = notes.map((note) => ({ ...note, at: note.at - start }));
+  return { notes: placed.sort((a, b) => a.at - b.at), length, pickup };
 }
+
+const endOf = ({ at, meter }: PlayedBar): number => at + quartersInBar(meter);
 
 /** One bar of clicks before the music, the first of them stronger. */
 export function countIn(meter: Meter): BandPlan {
@@ -62,7 +70,7 @@ export function countIn(meter: Meter): BandPlan {
     length: quarter / 2,
     velocity: beat === 0 ? TOUCH.clickOne : TOUCH.click,
   }));
-  return { notes, length: meter.beats * quarter };
+  return { notes, length: meter.beats * quarter, pickup: 0 };
 }
 
 interface Strike {
@@ -70,18 +78,25 @@ interface Strike {
   readonly length: number;
 }
 
-/** A chord is struck where it begins and again at every step of the grid while it lasts. */
-function strikes(at: number, end: number, step: number, length: number): Strike[] {
-  const stop = Math.min(end, length);
-  const times = at >= 0 ? [at] : [0];
-  for (let next = (Math.floor((times[0] ?? 0) / step) + 1) * step; next < stop; next += step) {
-    times.push(next);
-  }
-  return times.map((time, index) => ({ at: time, length: (times[index + 1] ?? stop) - time }));
+interface Stretch {
+  readonly from: number;
+  readonly to: number;
 }
 
-/** Two-feel: every second beat in even meters, once a bar in three. */
-const bassStep = ({ beats }: Meter): number => (beats % 2 === 0 ? 2 : beats);
+/** A chord is struck where it begins and again at every time of the grid while it lasts. */
+function strikes(event: ChartEvent, grid: readonly number[], { from, to }: Stretch): Strike[] {
+  const begin = Math.max(event.at, from);
+  const stop = Math.min(event.at + event.length, to);
+  const times = [begin, ...grid.filter((time) => time > begin && time < stop)];
+  return times.map((at, index) => ({ at, length: (times[index + 1] ?? stop) - at }));
+}
+
+/** Two-feel: every second beat in even meters, once a bar in others. */
+function bassTimes({ at, meter }: PlayedBar): number[] {
+  const step = meter.beats % 2 === 0 ? 2 : meter.beats;
+  const quarter = 4 / meter.unit;
+  return Array.from({ length: meter.beats / step }, (_, index) => at + index * step * quarter);
+}
 
 /** A voice is let go a little before the next chord so that it can be heard to begin. */
 const RELEASE = 0.95;
@@ -103,22 +118,19 @@ function bassNote({ at, length }: Strike, { chord }: ChartEvent): PlannedNote[] 
 }
 
 /** Ride on every beat with a skip note before every odd one, hat on the even beats. */
-function drums(
-  { meter, feel, tempo }: PlanRequest,
-  length: number,
-  quarter: number,
-): PlannedNote[] {
+function drums({ feel, tempo }: PlanRequest, { at, meter }: PlayedBar): PlannedNote[] {
   const and = offbeat(feel, tempo);
-  const notes: PlannedNote[] = [];
-  const hit = (midi: number, at: number, velocity: number): void => {
-    notes.push({ part: 'drums', midi, at: at * quarter, length: quarter / 2, velocity });
-  };
-  for (let beat = 0; beat * quarter < length; beat += 1) {
-    const inBar = beat % meter.beats;
-    hit(DRUMS.ride, beat, TOUCH.rideBeat);
-    if (inBar % 2 === 0) continue;
-    hit(DRUMS.hat, beat, TOUCH.hat);
-    hit(DRUMS.ride, beat + and, TOUCH.rideSkip);
-  }
-  return notes;
+  const quarter = 4 / meter.unit;
+  const hit = (midi: number, beat: number, velocity: number): PlannedNote => ({
+    part: 'drums',
+    midi,
+    at: at + beat * quarter,
+    length: quarter / 2,
+    velocity,
+  });
+  return Array.from({ length: meter.beats }, (_, beat) => {
+    const ride = hit(DRUMS.ride, beat, TOUCH.rideBeat);
+    if (beat % 2 === 0) return [ride];
+    return [ride, hit(DRUMS.hat, beat, TOUCH.hat), hit(DRUMS.ride, beat + and, TOUCH.rideSkip)];
+  }).flat();
 }

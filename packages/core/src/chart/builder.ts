@@ -1,9 +1,11 @@
-import type { Bar, Section, Slot } from './types';
+import type { Bar, Meter, Section, Slot } from './types';
 
 interface OpenBar {
   slots: Slot[];
   repeatStart: boolean;
   ending?: number;
+  meter?: Meter;
+  words?: string[];
   lineBreaks: number;
 }
 
@@ -20,6 +22,7 @@ export class ChartBuilder {
   private breaks = 0;
   /** Blank lines before the first word are no part of the chart. */
   private started = false;
+  private lineHasBars = false;
   barCount = 0;
 
   get barIsEmpty(): boolean {
@@ -32,6 +35,8 @@ export class ChartBuilder {
 
   lineBreak(): void {
     this.closeBar();
+    if (this.lineHasBars) this.giveWordsToLastBar();
+    this.lineHasBars = false;
     if (this.started) this.breaks += 1;
   }
 
@@ -43,6 +48,18 @@ export class ChartBuilder {
   startSection(name: string): void {
     this.closeBar();
     this.sections.push({ name, lineBreaks: this.takeBreaks(), bars: [] });
+  }
+
+  /** Words stand above the bar in hand; behind the last bar line of a line, above the bar before. */
+  addWords(words: string): void {
+    this.bar.words = [...(this.bar.words ?? []), words];
+  }
+
+  /** False when the bar already has chords or a meter, so that none can be put before them. */
+  changeMeter(meter: Meter): boolean {
+    if (!this.barIsEmpty || this.bar.meter) return false;
+    this.bar.meter = meter;
+    return true;
   }
 
   startRepeat(): void {
@@ -68,11 +85,13 @@ export class ChartBuilder {
     }
     this.section().bars.push({ ...this.bar, repeatEnd });
     this.barCount += 1;
+    this.lineHasBars = true;
     this.bar = { slots: [], repeatStart: false, lineBreaks: 0 };
   }
 
   finish(): Section[] {
     this.closeBar();
+    this.giveWordsToLastBar();
     return this.sections;
   }
 
@@ -82,6 +101,15 @@ export class ChartBuilder {
     const first: OpenSection = { lineBreaks: 0, bars: [] };
     this.sections.push(first);
     return first;
+  }
+
+  private giveWordsToLastBar(): void {
+    const bars = this.sections.at(-1)?.bars;
+    const { words, ...rest } = this.bar;
+    const last = words && bars?.pop();
+    if (!bars || !last) return;
+    bars.push({ ...last, words: [...(last.words ?? []), ...words] });
+    this.bar = rest;
   }
 
   private repeatLastBar(): void {

@@ -1,4 +1,4 @@
-import { timeline } from './timeline';
+import { countedBars, timeline } from './timeline';
 import type { Chart } from './types';
 
 export interface Form {
@@ -11,5 +11,5 @@ export interface Form {
 /** The form of a chart at a glance. */
 export function formOf(chart: Chart): Form {
   const names = chart.sections.flatMap(({ name }) => (name === undefined ? [] : [name]));
-  return { letters: names.join(' '), bars: timeline(chart).bars.length };
+  return { letters: names.join(' '), bars: countedBars(timeline(chart)).length };
 }

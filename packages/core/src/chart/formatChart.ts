@@ -1,4 +1,5 @@
 import { formatHeader } from './header';
+import { formatMeter } from './meter';
 import type { Bar, Chart, Slot } from './types';
 
 /**
@@ -29,7 +30,9 @@ export function formatChart(chart: Chart): string {
 
 function formatBar(bar: Bar): string {
   const ending = bar.ending === undefined ? '' : `(${bar.ending}`;
-  return `${ending} ${bar.slots.map(formatSlot).join(' ')} `;
+  const words = (bar.words ?? []).map((each) => `"${each}"`);
+  const meter = bar.meter ? [formatMeter(bar.meter)] : [];
+  return `${ending} ${[...words, ...meter, ...bar.slots.map(formatSlot)].join(' ')} `;
 }
 
 function formatSlot(slot: Slot): string {

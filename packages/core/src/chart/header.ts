@@ -1,5 +1,5 @@
 import { parseNote } from '../pitch/spelling';
-import { formatMeter, parseMeter } from './meter';
+import { MOST_BEATS, formatMeter, parseMeter } from './meter';
 import { FEELS, type ChartHeader } from './types';
 
 export const SLOWEST = 30;
@@ -41,11 +41,16 @@ export function readHeaderLine(line: string): ChartHeader | string {
       ? { tempo }
       : `"${value}" is no tempo: write ${SLOWEST} to ${FASTEST} beats a minute.`;
   }
+  if (name === 'pickup') {
+    const pickup = Number(value);
+    const sane = Number.isInteger(pickup) && pickup >= 1 && pickup <= MOST_BEATS;
+    return sane ? { pickup } : `"${value}" is no pickup: write its beats, as pickup: 1.`;
+  }
   const feel = FEELS.find((known) => known === value.toLowerCase());
   return feel ? { feel } : `"${value}" is no feel: write one of ${FEELS.join(', ')}.`;
 }
 
-/** The header as lines of text, in the order title, key, meter, tempo, feel. */
+/** The header as lines of text, in the order title, key, meter, tempo, feel, pickup. */
 export function formatHeader(header: ChartHeader): string[] {
   const lines: string[] = [];
   if (header.title) lines.push(`title: ${header.title}`);
@@ -53,5 +58,6 @@ export function formatHeader(header: ChartHeader): string[] {
   if (header.meter) lines.push(`meter: ${formatMeter(header.meter)}`);
   if (header.tempo) lines.push(`tempo: ${header.tempo}`);
   if (header.feel) lines.push(`feel: ${header.feel}`);
+  if (header.pickup) lines.push(`pickup: ${header.pickup}`);
   return lines;
 }

@@ -1,7 +1,8 @@
-import type { Meter } from './types';
+import type { Chart, Meter } from './types';
 
 export const FOUR_FOUR: Meter = { beats: 4, unit: 4 };
 
+export const MOST_BEATS = 12;
 const UNITS = [2, 4, 8, 16];
 
 /**
@@ -12,7 +13,9 @@ const UNITS = [2, 4, 8, 16];
 export function parseMeter(text: string): Meter | undefined {
   const match = /^\s*(\d{1,2})\s*\/\s*(\d{1,2})\s*$/.exec(text);
   const [beats, unit] = [Number(match?.[1]), Number(match?.[2])];
-  return match && beats >= 1 && beats <= 12 && UNITS.includes(unit) ? { beats, unit } : undefined;
+  return match && beats >= 1 && beats <= MOST_BEATS && UNITS.includes(unit)
+    ? { beats, unit }
+    : undefined;
 }
 
 export const formatMeter = ({ beats, unit }: Meter): string => `${beats}/${unit}`;
@@ -38,4 +41,18 @@ export function slotStarts(count: number, beats: number): { starts: number[]; ce
   }
   const starts = Array.from({ length: count }, (_, i) => (i === 0 ? 0 : beats - count + i));
   return { starts, certain: beats === 3 };
+}
+
+/**
+ * The meter of every written bar, in order: the one in force, or for a pickup as many beats as it has.
+ */
+export function barMeters(chart: Chart): Meter[] {
+  let { meter } = chart;
+  const meters = chart.sections
+    .flatMap((section) => section.bars)
+    .map((bar) => (meter = bar.meter ?? meter));
+  const [first] = meters;
+  const { pickup } = chart.header;
+  if (pickup !== undefined && first) meters[0] = { ...first, beats: pickup };
+  return meters;
 }

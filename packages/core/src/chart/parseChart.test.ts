@@ -45,6 +45,12 @@ describe('reading chart text', () => {
     expect(chart.meter).toEqual({ beats: 3, unit: 4 });
   });
 
+  it('keeps words in quotes with the bar they stand at, before or behind its line', () => {
+    const { chart } = parseChart('"easy"\n| C "ring" | F | "D.C."\n| G |');
+    const [section] = chart.sections;
+    expect(section?.bars.map((bar) => bar.words)).toEqual([['easy', 'ring'], ['D.C.'], undefined]);
+  });
+
   it('uses the meter it is given when the text names none', () => {
     expect(parseChart('| C |', { beats: 3, unit: 4 }).chart.meter.beats).toBe(3);
   });
@@ -77,9 +83,30 @@ describe('problems say what, where and what would be right', () => {
     ['| % | C |', 1, 3, 'Nothing stands before the first bar that could be repeated or held.'],
     ['| C | D % |', 1, 7, '% repeats a whole bar, so it stands alone between its bar lines.'],
     ['tempo: fast\n| C |', 1, 1, '"fast" is no tempo: write 30 to 360 beats a minute.'],
+    ['pickup: x\n| C |', 1, 1, '"x" is no pickup: write its beats, as pickup: 1.'],
+    [
+      '| C | F 3/4 G |',
+      1,
+      9,
+      'A change of meter stands at the beginning of its bar, as | 3/4 Dm7 |.',
+    ],
+    ['| 3/5 C |', 1, 3, '"3/5" is no meter: write beats and unit, as 3/4.'],
+    ['| C "go on | F |', 1, 5, 'These words have no end: close them with ".'],
+    ['| C "D.S." |', 1, 5, 'D.S. goes back to a sign: write "Segno" where it is.'],
+    [
+      '| "Fine" C | "D.C. al Coda" F | "Coda" G |',
+      1,
+      14,
+      'al Coda leaves from a bar: write "To Coda" in it.',
+    ],
     ['meter: 4\n| C |', 1, 1, '"4" is no meter: write beats and unit, as 3/4.'],
     ['key: H\n| C |', 1, 1, '"H" is no key: write a letter A to G, with m for minor, as Ebm.'],
-    ['| C |\nkey: F', 2, 1, 'Title, key, meter, tempo and feel stand before the first bar.'],
+    [
+      '| C |\nkey: F',
+      2,
+      1,
+      'Title, key, meter, tempo, feel and pickup stand before the first bar.',
+    ],
     [
       '',
       1,
@@ -115,6 +142,7 @@ describe('text to chart to text loses nothing', () => {
     'key: Eb\nmeter: 3/4\n\n| C | D |\n\n[B]\n|: E | F :|: G | A :|',
     '| C | Gm77 | oops F |',
     '[Intro] | Bb6 | [A] | Cm7 |',
+    'pickup: 2\n| G7 | "Segno" 3/4 C | "softly" "To Coda" F |(1 "x" G |',
     'title: Night boat\ntempo: 96\nfeel: ballad\n[A]\n| N.C. | D/F# |',
   ])('%j comes back as it was', (text) => {
     expect(there(text)).toBe(text);
@@ -145,6 +173,9 @@ describe('text to chart to text loses nothing', () => {
       ' ',
       ':',
       '(',
+      '3/4',
+      '"Segno"',
+      '"so',
     );
     fc.assert(
       fc.property(fc.array(word, { maxLength: 24 }), (words) => {

@@ -1,8 +1,10 @@
 import { parseChord } from '../chord/parseChord';
 import { ChartBuilder } from './builder';
 import { readHeaderLine } from './header';
-import { FOUR_FOUR, slotStarts } from './meter';
+import { barProblems } from './checkBar';
+import { FOUR_FOUR, parseMeter } from './meter';
 import { chartTokens, type ChartToken } from './tokens';
+import { directionOf, isCodaSection, needsOf, type Direction } from './words';
 import type { Chart, ChartHeader, ChartProblem, Meter, Slot } from './types';
 
 /** More written bars than any tune has; what lies beyond is not read. */
@@ -38,6 +40,9 @@ class ChartReading {
   private chords = 0;
   private unreadable = 0;
   private barsRead = false;
+  /** The last change of meter written in a bar. */
+  private changedMeter: Meter | undefined;
+  private readonly directions: { direction: Direction; token: ChartToken }[] = [];
 
   constructor(private readonly givenMeter: Meter) {}
 
@@ -47,6 +52,12 @@ class ChartReading {
 
   private get meter(): Meter {
     return this.header.meter ?? this.givenMeter;
+  }
+
+  /** Beats of the bar in hand. */
+  private get beats(): number {
+    const inForce = (this.changedMeter ?? this.meter).beats;
+    return this.builder.barCount === 0 ? (this.header.pickup ?? inForce) : inForce;
   }
 
   read(token: ChartToken): void {
@@ -60,6 +71,10 @@ class ChartReading {
       this.endBar();
       this.builder.startSection(token.text.slice(1, -1).trim());
       this.opening = undefined;
+    } else if (token.kind === 'words') {
+      this.readWords(token);
+    } else if (token.kind === 'meter') {
+      this.readMeter(token);
     } else if (token.kind === 'word' || token.kind === 'hold' || token.kind === 'repeat bar') {
       this.readSlot(token);
     } else {
@@ -81,6 +96,7 @@ class ChartReading {
       };
     }
     if (!words) this.report({ line: 1, column: 1, text: ' ' }, NO_CHORDS);
+    this.checkDirections(sections);
     return { chart, problems: this.problems };
   }
 
@@ -89,7 +105,7 @@ class ChartReading {
     const outcome = readHeaderLine(token.text);
     if (typeof outcome === 'string') this.report(token, outcome);
     else if (this.barsRead)
-      this.report(token, 'Title, key, meter, tempo and feel stand before the first bar.');
+      this.report(token, 'Title, key, meter, tempo, feel and pickup stand before the first bar.');
     else this.header = { ...this.header, ...outcome };
   }
 
@@ -156,18 +172,44 @@ class ChartReading {
   }
 
   private checkBar(first: ChartToken): void {
-    const { slots } = this.builder;
-    if (slots.length > 1 && slots.some((slot) => slot.kind === 'repeat bar')) {
-      this.report(first, '% repeats a whole bar, so it stands alone between its bar lines.');
-    }
     const startsChart = this.builder.barCount === 0;
-    if (startsChart && (slots[0]?.kind === 'hold' || slots[0]?.kind === 'repeat bar')) {
-      this.report(first, 'Nothing stands before the first bar that could be repeated or held.');
+    for (const message of barProblems(this.builder.slots, this.beats, startsChart)) {
+      this.report(first, message);
     }
-    const { beats } = this.meter;
-    if (slotStarts(slots.length, beats).certain) return;
-    const message = `${slots.length} chords in ${beats} beats: put a . for every beat on which a chord is held, as Dm7 . G7 C7.`;
-    this.report(first, message);
+  }
+
+  private readWords(token: ChartToken): void {
+    const words = token.text.replaceAll('"', '').trim();
+    if (!/.".*"$/.test(`.${token.text}`)) {
+      this.report(token, 'These words have no end: close them with ".');
+    }
+    const direction = directionOf(words);
+    if (direction) this.directions.push({ direction, token });
+    if (words) this.builder.addWords(words);
+  }
+
+  private readMeter(token: ChartToken): void {
+    const meter = parseMeter(token.text);
+    if (!meter) {
+      this.report(token, `"${token.text}" is no meter: write beats and unit, as 3/4.`);
+    } else if (this.builder.changeMeter(meter)) {
+      this.changedMeter = meter;
+    } else {
+      this.report(token, 'A change of meter stands at the beginning of its bar, as | 3/4 Dm7 |.');
+    }
+  }
+
+  /** A jump needs its signs; each that is missing is said where the jump stands. */
+  private checkDirections(sections: Chart['sections']): void {
+    const signs = new Set<Direction['kind']>(
+      this.directions.map(({ direction }) => direction.kind),
+    );
+    if (sections.some(({ name }) => isCodaSection(name))) signs.add('coda');
+    for (const { direction, token } of this.directions) {
+      for (const { sign, message } of needsOf(direction)) {
+        if (!signs.has(sign)) this.report(token, message);
+      }
+    }
   }
 
   private report(at: Pick<ChartToken, 'line' | 'column' | 'text'>, message: string): void {

@@ -1,77 +1,154 @@
-import type { Bar, Chart } from './types';
+import { barMeters, quartersInBar } from './meter';
+import type { Bar, Chart, Meter } from './types';
+import { directionOf, isCodaSection, type Direction } from './words';
 
 /** A bar of the chorus as played. */
 export interface PlayedBar {
   readonly bar: Bar;
+  /** From 1; a pickup is 0. */
+  readonly number: number;
   /** Position among the written bars, from 0. */
   readonly written: number;
   /** Name of the section, where one begins here. */
   readonly section?: string;
+  readonly meter: Meter;
+  /** Where it begins, in quarters from the beginning of bar 1; a pickup begins before 0. */
+  readonly at: number;
 }
+
+type WrittenBar = Omit<PlayedBar, 'number' | 'at'> & { readonly directions: readonly Direction[] };
+type Jump = Extract<Direction, { readonly kind: 'jump' }>;
 
 /** Guards against charts whose repeats multiply without end. */
 export const MOST_PLAYED_BARS = 2000;
 
-/**
- * Writes repeats out. From a repeat end the chorus goes back to the nearest repeat start (or the
- * beginning, or the end of the repeat before); on pass n the bars of other endings are left out, and
- * it goes back as often as there are endings, once where there are none.
- */
+/** Writes the chorus out as it is played: repeats, endings, D.C. and D.S., and where each bar begins. */
 export function playOrder(chart: Chart): PlayedBar[] {
-  const bars = written(chart);
-  const played: PlayedBar[] = [];
-  let start = 0;
-  let pass = 1;
-  for (let at = 0; at < bars.length && played.length < MOST_PLAYED_BARS; at += 1) {
-    const current = bars[at] as PlayedBar;
-    if (current.bar.repeatStart && at !== start) {
-      start = at;
-      pass = 1;
-    }
-    if (current.bar.ending !== undefined && current.bar.ending !== pass) {
-      const wanted = endingAt(bars, at, pass);
-      if (wanted === undefined) continue;
-      at = wanted;
-    }
-    const now = bars[at] as PlayedBar;
-    played.push(now);
-    if (!now.bar.repeatEnd) continue;
-    if (pass < passesOf(bars, start, at)) {
-      pass += 1;
-      at = start - 1;
-    } else {
-      start = at + 1;
-      pass = 1;
-    }
-  }
-  return played;
+  const pickup = chart.header.pickup !== undefined;
+  const played = new Walk(written(chart)).bars();
+  let at = 0;
+  return played.map(({ bar, written: place, section, meter }, index) => {
+    const number = pickup ? index : index + 1;
+    const length = quartersInBar(meter);
+    const begins = number === 0 ? -length : at;
+    at = begins + length;
+    const named = section === undefined ? {} : { section };
+    return { bar, number, written: place, meter, at: begins, ...named };
+  });
 }
 
-function written(chart: Chart): PlayedBar[] {
+function written(chart: Chart): WrittenBar[] {
+  const meters = barMeters(chart);
   let position = 0;
   return chart.sections.flatMap((section) =>
-    section.bars.map((bar, index) => {
-      const played = { bar, written: position++ };
-      return index === 0 && section.name !== undefined
-        ? { ...played, section: section.name }
-        : played;
-    }),
+    section.bars.map((bar, index) => ({
+      bar,
+      meter: meters[position] ?? chart.meter,
+      written: position++,
+      directions: [
+        ...(bar.words ?? []).flatMap((words) => directionOf(words) ?? []),
+        ...(index === 0 && isCodaSection(section.name) ? [{ kind: 'coda' as const }] : []),
+      ],
+      ...(index === 0 && section.name !== undefined ? { section: section.name } : {}),
+    })),
   );
 }
 
-/** The bar at or after `from` where the ending of this pass begins. */
-function endingAt(bars: readonly PlayedBar[], from: number, pass: number): number | undefined {
-  const found = bars.findIndex((item, index) => index >= from && item.bar.ending === pass);
-  return found < 0 ? undefined : found;
+/**
+ * The way through the written bars. From a repeat end it goes back to the nearest repeat start (or the
+ * beginning, or the end of the repeat before); on pass n the bars of other endings are left out, and
+ * it goes back as often as there are endings, once where there are none. A D.C. or D.S. is followed
+ * once, when its repeats are done; after it repeats are not taken again and the last ending is played.
+ * Source: common practice.
+ */
+class Walk {
+  private at = 0;
+  private start = 0;
+  private pass = 1;
+  private jump: Jump | undefined;
+
+  constructor(private readonly written: readonly WrittenBar[]) {}
+
+  bars(): WrittenBar[] {
+    const played: WrittenBar[] = [];
+    while (this.at < this.written.length && played.length < MOST_PLAYED_BARS) {
+      this.enter();
+      const now = this.written[this.at]!;
+      played.push(now);
+      if (this.jump?.until === 'fine' && has(now, 'fine')) break;
+      this.at = this.next(now);
+    }
+    return played;
+  }
+
+  /** Sees to repeat starts and endings at the bar that comes. */
+  private enter(): void {
+    const bar = this.written[this.at]!.bar;
+    if (bar.repeatStart && this.at !== this.start) this.beginRepeat(this.at);
+    const wanted = this.jump ? this.lastEnding() : this.pass;
+    if (bar.ending === undefined || bar.ending === wanted) return;
+    const found = this.written.findIndex(
+      (item, index) => index >= this.at && item.bar.ending === wanted,
+    );
+    if (found >= 0) this.at = found;
+  }
+
+  private next(now: WrittenBar): number {
+    if (this.jump?.until === 'coda' && has(now, 'to coda')) return this.coda();
+    if (now.bar.repeatEnd) {
+      if (!this.jump && this.pass < this.passes()) {
+        this.pass += 1;
+        return this.start;
+      }
+      this.beginRepeat(this.at + 1);
+    }
+    const jump = this.jump ? undefined : now.directions.find(isJump);
+    return jump ? this.follow(jump) : this.at + 1;
+  }
+
+  private follow(jump: Jump): number {
+    this.jump = jump;
+    const back = this.written.findIndex((item) => has(item, 'segno'));
+    const target = jump.from === 'segno' ? back : 0;
+    // A sign that is not there is a problem of the chart; the way then goes on.
+    if (target < 0) return this.at + 1;
+    this.beginRepeat(target);
+    return target;
+  }
+
+  /** The coda after this bar, or simply the next bar where none is written. */
+  private coda(): number {
+    const found = this.written.findIndex((item, index) => index > this.at && has(item, 'coda'));
+    return found < 0 ? this.at + 1 : found;
+  }
+
+  private beginRepeat(at: number): void {
+    this.start = at;
+    this.pass = 1;
+  }
+
+  /** As many passes as the highest ending of this repeat, at least two. */
+  private passes(): number {
+    return Math.max(2, this.lastEnding());
+  }
+
+  /**
+   * The highest ending of the repeat in hand, 0 where it has none. It is over at the next repeat start,
+   * where endings begin to count anew, and at a repeat end that no ending follows.
+   */
+  private lastEnding(): number {
+    let highest = 0;
+    for (let at = this.start; at < this.written.length; at += 1) {
+      const { repeatStart, repeatEnd, ending } = this.written[at]!.bar;
+      if (repeatStart && at > this.start) break;
+      if (ending !== undefined && ending <= highest) break;
+      highest = ending ?? highest;
+      if (repeatEnd && this.written[at + 1]?.bar.ending === undefined) break;
+    }
+    return highest;
+  }
 }
 
-/** As many passes as the highest ending of this repeat, at least two. */
-function passesOf(bars: readonly PlayedBar[], start: number, end: number): number {
-  let highest = 2;
-  for (let at = start; at < bars.length; at += 1) {
-    const { bar } = bars[at] as PlayedBar;
-    if (at > end && (bar.repeatStart || bar.ending === undefined)) break;
-    highest = Math.max(highest, bar.ending ?? 0);
-  }
-  return highest;
-}
+const has = (bar: WrittenBar, kind: Direction['kind']): boolean =>
+  bar.directions.some((direction) => direction.kind === kind);
+const isJump = (direction: Direction): direction is Jump => direction.kind === 'jump';

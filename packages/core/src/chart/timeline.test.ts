@@ -51,4 +51,45 @@ describe('repeats and endings are written out', () => {
     const { bars } = timeline(parseChart('[A] |: C :| [B] | F |').chart);
     expect(bars.map((bar) => bar.section)).toEqual(['A', 'A', 'B']);
   });
+  it('finds every ending, however long each is', () => {
+    expect(bars('|: C |(1 D | E :|(2 F | G :|(3 A | B |')).toBe('C D E C F G C A B');
+  });
+});
+
+const bars = (text: string): string =>
+  timeline(parseChart(text).chart)
+    .events.map((event) => event.chord.symbol)
+    .join(' ');
+
+describe('signs and codas are followed as on paper (common practice)', () => {
+  it.each([
+    ['| C | "Fine" F | G | "D.C. al Fine" A |', 'C F G A C F'],
+    ['| C | "Segno" D | "To Coda" E | F "D.S. al Coda" | "Coda" G |', 'C D E F D E G'],
+    ['| C | "Segno" D | "To Coda" E | F |"D.S. al Coda"\n[Coda] | G | A |', 'C D E F D E G A'],
+    ['| C | "Segno" D | "D.S." E |', 'C D E D E'],
+    ['|: C |(1 D :|(2 E | F "D.C." |', 'C D C E F C E F'],
+    ['|: C | D :| "DC al fine" E | F |', 'C D C D E C D E F'],
+    ['|: "Segno" C :|: D |(1 E :|(2 "D.S." F |', 'C C D E D F C D F'],
+    ['| C | "D.S. al Coda" D | E |', 'C D E'],
+  ])('%j is played %s', (text, played) => {
+    expect(bars(text)).toBe(played);
+  });
+});
+
+describe('pickups and changes of meter', () => {
+  it('counts a pickup as bar 0, before the first beat', () => {
+    const time = timeline(parseChart('pickup: 1\n| G7 | C | F G |').chart);
+    expect(time.events.map(({ bar, at, length }) => [bar, at, length])).toEqual([
+      [0, -1, 1],
+      [1, 0, 4],
+      [2, 4, 2],
+      [2, 6, 2],
+    ]);
+    expect(time.length).toBe(8);
+  });
+  it('lets each bar last as its meter says, in quarters', () => {
+    expect(played('| C G | 3/4 F . D | A | 6/8 E B | 5/4 C . . F . |')).toBe(
+      'C@1.1x2 G@1.3x2 F@2.1x2 D@2.3x1 A@3.1x3 E@4.1x1.5 B@4.4x1.5 C@5.1x3 F@5.4x2',
+    );
+  });
 });

@@ -1,51 +1,71 @@
 import type { Chord } from '../chord/types';
 import { beats as inBeats, type Beats } from '../units';
-import { slotStarts } from './meter';
+import { quartersInBar, slotStarts } from './meter';
 import { playOrder, type PlayedBar } from './playOrder';
 import type { Chart, Slot } from './types';
 
 /** One chord of the chorus as it is played, repeats written out. */
 export interface ChartEvent {
   readonly chord: Chord;
-  /** Bar of the chorus as played, from 1. */
+  /** Bar of the chorus as played, from 1; a pickup is bar 0. */
   readonly bar: number;
   /** Beat in that bar, from 1; 2.5 is the second half of beat two. */
   readonly beat: Beats;
-  /** How long it lasts, in beats of the meter; may cross bar lines. */
-  readonly length: Beats;
+  /** Where it begins, in quarters from the beginning of bar 1; in a pickup below 0. */
+  readonly at: number;
+  /** How long it lasts, in quarters; may cross bar lines. */
+  readonly length: number;
+  /** Which written bar it stands in, from 0, and which slot of it, from 0. */
+  readonly written: number;
+  readonly slot: number;
 }
 
 export interface Timeline {
+  /** The pickup first, where there is one. */
   readonly bars: readonly PlayedBar[];
   readonly events: readonly ChartEvent[];
+  /** From the beginning of bar 1 to the end, in quarters. */
+  readonly length: number;
 }
 
 /**
- * The chorus as it is played: repeats and endings written out, `%` filled in, and every chord with
- * the beat it falls on and how long it lasts. Unreadable symbols are passed over; the chord before
- * goes on through them. A chord repeated by name is a new event: the player may voice it anew.
+ * The chorus as it is played: repeats, endings and jumps written out, `%` filled in, and every chord
+ * with the beat it falls on and how long it lasts. Unreadable symbols are passed over; the chord
+ * before goes on through them. A chord repeated by name is a new event: the player may voice it anew.
  */
 export function timeline(chart: Chart): Timeline {
   const bars = playOrder(chart);
-  const perBar = chart.meter.beats;
-  const starts: { chord: Chord; at: number }[] = [];
+  const starts: Omit<ChartEvent, 'length'>[] = [];
   let lastWritten: readonly Slot[] = [];
-  bars.forEach((played, index) => {
-    const again = played.bar.slots[0]?.kind === 'repeat bar';
-    const slots = again ? lastWritten : played.bar.slots;
+  for (const played of bars) {
+    const { bar, meter, at, number, written } = played;
+    const again = bar.slots[0]?.kind === 'repeat bar';
+    const slots = again ? lastWritten : bar.slots;
     lastWritten = slots;
-    const { starts: at } = slotStarts(Math.max(1, slots.length), perBar);
+    const quarter = 4 / meter.unit;
+    const { starts: beats } = slotStarts(Math.max(1, slots.length), meter.beats);
     slots.forEach((slot, position) => {
       if (slot.kind !== 'chord') return;
-      starts.push({ chord: slot.chord, at: index * perBar + (at[position] ?? 0) });
+      const beat = beats[position] ?? 0;
+      starts.push({
+        chord: slot.chord,
+        bar: number,
+        beat: inBeats(beat + 1),
+        at: at + beat * quarter,
+        written,
+        slot: again ? 0 : position,
+      });
     });
-  });
-  const end = bars.length * perBar;
-  const events = starts.map(({ chord, at }, index) => ({
-    chord,
-    bar: Math.floor(at / perBar) + 1,
-    beat: inBeats((at % perBar) + 1),
-    length: inBeats((starts[index + 1]?.at ?? end) - at),
+  }
+  const last = bars.at(-1);
+  const length = last ? last.at + quartersInBar(last.meter) : 0;
+  const events = starts.map((event, index) => ({
+    ...event,
+    length: (starts[index + 1]?.at ?? length) - event.at,
   }));
-  return { bars, events };
+  return { bars, events, length };
 }
+
+/** The bars that count: all but the pickup. */
+export const countedBars = ({ bars }: Timeline): PlayedBar[] =>
+  bars.filter(({ number }) => number > 0);

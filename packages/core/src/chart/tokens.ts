@@ -10,6 +10,8 @@ export interface ChartToken {
     | 'ending'
     | 'repeat bar'
     | 'hold'
+    | 'meter'
+    | 'words'
     | 'word'
     | 'new line';
   readonly text: string;
@@ -22,7 +24,7 @@ export interface ChartToken {
  * with a chord or an ending number in it is not taken for that.
  */
 const WORD =
-  /(?:\([^()|\n]*\)|[^\s|:()]|\((?!\d))(?:\([^()|\n]*\)|[^\s|:()]|[()])*(?:[ \t]+\((?:[b#♭♯+-]\d|\d{1,2}[,)]|add|no|omit|sus|maj|alt)[^()|\n]*\))*/y;
+  /(?:\([^()|\n]*\)|[^\s|:()"]|\((?!\d))(?:\([^()|\n]*\)|[^\s|:()"]|[()])*(?:[ \t]+\((?:[b#♭♯+-]\d|\d{1,2}[,)]|add|no|omit|sus|maj|alt)[^()|\n]*\))*/y;
 
 const PATTERNS: readonly (readonly [ChartToken['kind'], RegExp])[] = [
   ['section', /\[[^\]\n]*\]/y],
@@ -32,11 +34,14 @@ const PATTERNS: readonly (readonly [ChartToken['kind'], RegExp])[] = [
   ['bar line', /\|{1,2}/y],
   ['ending', /\(\d(?![^(\s|]*\))/y],
   ['repeat bar', /%/y],
+  // Quotes that are never closed run to the bar line, and are a problem.
+  ['words', /"[^"\n]*"|"[^"|\n]*/y],
+  ['meter', /\d{1,2}\/\d{1,2}(?=[\s|:]|$)/y],
   ['hold', /\.(?=[\s|.:]|$)/y],
   ['word', WORD],
 ];
 
-const HEADER = /^\s*(title|key|meter|tempo|feel)\s*:(?!\|)(.*)$/i;
+const HEADER = /^\s*(title|key|meter|tempo|feel|pickup)\s*:(?!\|)(.*)$/i;
 
 /** Cuts chart text into words. Every character but space belongs to some token. */
 export function chartTokens(text: string): ChartToken[] {

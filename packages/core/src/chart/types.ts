@@ -18,6 +18,8 @@ export interface ChartHeader {
   /** Quarter-note beats per minute, 30..360. */
   readonly tempo?: number;
   readonly feel?: Feel;
+  /** Beats of a pickup: the first bar of the text then lasts so long and is not counted. */
+  readonly pickup?: number;
 }
 
 /**
@@ -39,6 +41,10 @@ export interface Bar {
   readonly repeatEnd: boolean;
   /** Number of the ending that begins here: 1 for `(1`. */
   readonly ending?: number;
+  /** A change of meter written here; it holds until the next one. */
+  readonly meter?: Meter;
+  /** What stands in quotes above the bar: remarks, and directions such as `D.S. al Coda`. */
+  readonly words?: readonly string[];
   /** Line breaks in the text before this bar, so that lines stay as the player laid them out. */
   readonly lineBreaks: number;
 }
