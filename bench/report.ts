@@ -1,11 +1,20 @@
-/** Runs a task some times and prints the median as one JSON line, in milliseconds. */
-export function report(name: string, task: () => void, runs = 15): void {
+/** One figure as one JSON line. */
+export function print(name: string, value: number, unit: string): void {
+  console.log(JSON.stringify({ name, value: Math.round(value * 100) / 100, unit }));
+}
+
+/** The median time of a task over some runs, in milliseconds; one more run comes first to warm up. */
+export function median(task: () => void, runs = 15): number {
   task();
   const times = Array.from({ length: runs }, () => {
     const start = performance.now();
     task();
     return performance.now() - start;
   }).sort((a, b) => a - b);
-  const median = times[Math.floor(runs / 2)] ?? 0;
-  console.log(JSON.stringify({ name, value: Math.round(median * 10) / 10, unit: 'ms' }));
+  return times[Math.floor(runs / 2)] ?? 0;
+}
+
+/** Runs a task some times and prints the median as one JSON line, in milliseconds. */
+export function report(name: string, task: () => void, runs = 15): void {
+  print(name, median(task, runs), 'ms');
 }

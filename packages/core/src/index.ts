@@ -10,18 +10,49 @@ export {
   type Semitones,
 } from './units';
 
-export { octaveOf, pitchClassOf, plainSpelling, prettyNote, type NoteName } from './pitch/spelling';
+export { intervalBetween } from './pitch/interval';
+export {
+  octaveOf,
+  pitchClassOf,
+  plainSpelling,
+  prettyNote,
+  type NoteName,
+  type NoteNaming,
+} from './pitch/spelling';
 
 export { DEGREES, type Degree } from './chord/degrees';
+export { nameNotes, type ChordReading } from './chord/nameNotes';
+export { otherNames, tritoneDegree, type OtherName, type Relabelled } from './chord/otherNames';
 export { parseChord } from './chord/parseChord';
+export { SYMBOL_STYLES, styleSymbol, type SymbolStyle } from './chord/styleSymbol';
 export type { Chord, ChordProblem, ChordTone, NoChord, PitchedChord } from './chord/types';
 
+export {
+  deleteBar,
+  insertBar,
+  joinSection,
+  markBar,
+  moveBar,
+  nameSection,
+  writeBar,
+  writtenBars,
+  type BarMarks,
+} from './chart/edit';
 export { formOf, type Form } from './chart/form';
 export { formatChart } from './chart/formatChart';
 export { FASTEST, SLOWEST, parseKey } from './chart/header';
-export { FOUR_FOUR, barMeters, formatMeter, parseMeter, quartersInBar } from './chart/meter';
+export {
+  FOUR_FOUR,
+  barMeters,
+  formatMeter,
+  parseMeter,
+  quartersInBar,
+  slotStarts,
+} from './chart/meter';
 export { MOST_BARS, parseChart, type ParsedChart } from './chart/parseChart';
 export { type PlayedBar } from './chart/playOrder';
+export { slotText } from './chart/slot';
+export { chartTokens, type ChartToken } from './chart/tokens';
 export { countedBars, timeline, type ChartEvent, type Timeline } from './chart/timeline';
 export {
   FEELS,
@@ -34,6 +65,28 @@ export {
   type Section,
   type Slot,
 } from './chart/types';
+
+export {
+  analyzeChart,
+  defaultAnalysisSettings,
+  type AnalysisSettings,
+} from './analysis/analyzeChart';
+export { standIns, type StandIn } from './analysis/standIns';
+export { transposeChart } from './analysis/transposeChart';
+export {
+  LANDMARK_KINDS,
+  type ChartAnalysis,
+  type ChordAnalysis,
+  type CoveringSound,
+  type HarmonicFunction,
+  type KeyArea,
+  type Landmark,
+  type LandmarkKind,
+  type OtherReading,
+  type Pool,
+  type School,
+  type SectionAnalysis,
+} from './analysis/types';
 
 export { defaultGuitar, defaultKeyboard, rooms } from './voicing/data';
 export { enumerateVoicings, voicingKey } from './voicing/enumerate';

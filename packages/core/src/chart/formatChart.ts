@@ -1,6 +1,7 @@
 import { formatHeader } from './header';
 import { formatMeter } from './meter';
-import type { Bar, Chart, Slot } from './types';
+import { slotText } from './slot';
+import type { Bar, Chart } from './types';
 
 /**
  * Writes a chart as text: what `parseChart` read comes back with its lines, labels and symbols as
@@ -32,17 +33,5 @@ function formatBar(bar: Bar): string {
   const ending = bar.ending === undefined ? '' : `(${bar.ending}`;
   const words = (bar.words ?? []).map((each) => `"${each}"`);
   const meter = bar.meter ? [formatMeter(bar.meter)] : [];
-  return `${ending} ${[...words, ...meter, ...bar.slots.map(formatSlot)].join(' ')} `;
-}
-
-function formatSlot(slot: Slot): string {
-  switch (slot.kind) {
-    case 'chord':
-    case 'unreadable':
-      return slot.text;
-    case 'hold':
-      return '.';
-    case 'repeat bar':
-      return '%';
-  }
+  return `${ending} ${[...words, ...meter, ...bar.slots.map(slotText)].join(' ')} `;
 }

@@ -105,7 +105,7 @@ describe('problems say what, where and what would be right', () => {
       '| C |\nkey: F',
       2,
       1,
-      'Title, key, meter, tempo, feel and pickup stand before the first bar.',
+      'Title, key, meter, tempo, feel and pickup stand at the top, before the first label and bar.',
     ],
     [
       '',
@@ -117,10 +117,20 @@ describe('problems say what, where and what would be right', () => {
     expect(problems(text)).toEqual([expect.objectContaining({ line, column, message })]);
   });
 
+  it('keeps a header line it cannot take as a remark, so that nothing is lost', () => {
+    expect(there('tempo: fast\n[A]\nkey: F\n| C |')).toBe('[A]\n| "tempo: fast" "key: F" C |');
+  });
+
+  it('says whether all of the text is in the chart', () => {
+    expect(parseChart('| C | oops |').whole).toBe(true);
+    expect(parseChart('| C '.repeat(600)).whole).toBe(false);
+  });
+
   it('says one plain thing about a page of prose, and voices none of it', () => {
     const prose =
       'We meet at the ferry by seven and the band will load in before the tide turns. Bring a coat.';
-    const { chart, problems: found } = parseChart(prose);
+    const { chart, problems: found, whole } = parseChart(prose);
+    expect(whole).toBe(false);
     expect(found).toHaveLength(1);
     expect(found[0]?.message).toMatch(/^This reads like prose, not changes/);
     expect(chart.sections).toEqual([]);

@@ -1,8 +1,9 @@
-import { parseChord } from '../chord/parseChord';
+import type { ChordProblem } from '../chord/types';
 import { ChartBuilder } from './builder';
 import { readHeaderLine } from './header';
 import { barProblems } from './checkBar';
 import { FOUR_FOUR, parseMeter } from './meter';
+import { barSlot } from './slot';
 import { chartTokens, type ChartToken } from './tokens';
 import { directionOf, isCodaSection, needsOf, type Direction } from './words';
 import type { Chart, ChartHeader, ChartProblem, Meter, Slot } from './types';
@@ -15,6 +16,8 @@ const FEWEST_WORDS_OF_PROSE = 8;
 export interface ParsedChart {
   readonly chart: Chart;
   readonly problems: readonly ChartProblem[];
+  /** Whether all of the text is in the chart, so that writing the chart loses nothing of it. */
+  readonly whole: boolean;
 }
 
 /**
@@ -39,7 +42,8 @@ class ChartReading {
   private firstOfBar: ChartToken | undefined;
   private chords = 0;
   private unreadable = 0;
-  private barsRead = false;
+  /** True from the first label or chord on: what is said of the whole chart stands before. */
+  private begun = false;
   /** The last change of meter written in a bar. */
   private changedMeter: Meter | undefined;
   private readonly directions: { direction: Direction; token: ChartToken }[] = [];
@@ -69,6 +73,7 @@ class ChartReading {
       this.opening = undefined;
     } else if (token.kind === 'section') {
       this.endBar();
+      this.begun = true;
       this.builder.startSection(token.text.slice(1, -1).trim());
       this.opening = undefined;
     } else if (token.kind === 'words') {
@@ -93,20 +98,24 @@ class ChartReading {
       return {
         chart: { ...chart, sections: [] },
         problems: [{ line: 1, column: 1, length: 1, message }],
+        whole: false,
       };
     }
     if (!words) this.report({ line: 1, column: 1, text: ' ' }, NO_CHORDS);
     this.checkDirections(sections);
-    return { chart, problems: this.problems };
+    return { chart, problems: this.problems, whole: !this.isFull };
   }
 
+  /** A header line that cannot be taken stays as a remark at the next bar, so that it is not lost. */
   private readHeader(token: ChartToken): void {
     this.builder.headerLine();
-    const outcome = readHeaderLine(token.text);
-    if (typeof outcome === 'string') this.report(token, outcome);
-    else if (this.barsRead)
-      this.report(token, 'Title, key, meter, tempo, feel and pickup stand before the first bar.');
-    else this.header = { ...this.header, ...outcome };
+    const outcome = this.begun ? MISPLACED : readHeaderLine(token.text);
+    if (typeof outcome !== 'string') {
+      this.header = { ...this.header, ...outcome };
+      return;
+    }
+    this.report(token, outcome);
+    this.builder.addWords(token.text.replaceAll('"', ''));
   }
 
   /** Bar lines, repeat signs and endings. */
@@ -125,7 +134,7 @@ class ChartReading {
   }
 
   private readSlot(token: ChartToken): void {
-    this.barsRead = true;
+    this.begun = true;
     this.firstOfBar ??= token;
     if (this.builder.barCount === MOST_BARS && this.builder.barIsEmpty) {
       this.report(token, `A chart holds up to ${MOST_BARS} bars; what follows here is not read.`);
@@ -134,23 +143,24 @@ class ChartReading {
   }
 
   private slotOf(token: ChartToken): Slot {
-    if (token.kind === 'hold') return { kind: 'hold' };
-    if (token.kind === 'repeat bar') return { kind: 'repeat bar' };
-    const result = parseChord(token.text);
-    if (result.ok) {
-      this.chords += 1;
-      return { kind: 'chord', chord: result.value, text: token.text };
+    const slot = barSlot(token.text);
+    if (slot.kind === 'chord') this.chords += 1;
+    if (slot.kind === 'unreadable') {
+      this.unreadable += 1;
+      this.reportChord(token, slot.problem);
     }
-    this.unreadable += 1;
-    const { message, index, suggestion } = result.problem;
-    const place = {
+    return slot;
+  }
+
+  /** Where a symbol goes wrong, and what it might have been. */
+  private reportChord(token: ChartToken, { message, index, suggestion }: ChordProblem): void {
+    this.problems.push({
       line: token.line,
       column: token.column + index,
       length: Math.max(1, token.text.length - index),
-    };
-    const said = `${token.text}: ${message}`;
-    this.problems.push({ ...place, message: said, ...(suggestion ? { suggestion } : {}) });
-    return { kind: 'unreadable', text: token.text, problem: result.problem };
+      message: `${token.text}: ${message}`,
+      ...(suggestion ? { suggestion } : {}),
+    });
   }
 
   private endBar(repeatEnd = false, closing?: ChartToken): void {
@@ -218,5 +228,7 @@ class ChartReading {
   }
 }
 
+const MISPLACED =
+  'Title, key, meter, tempo, feel and pickup stand at the top, before the first label and bar.';
 const NO_CHORDS =
   'There are no chords here yet: type changes between bar lines, as | Dm7 G7 | Cmaj7 |.';

@@ -72,12 +72,28 @@ export function plainSpelling(name: NoteName): NoteName {
   return (accidental < 0 ? PLAIN_FLAT : PLAIN_SHARP)[pitchClassOf(name)] as NoteName;
 }
 
+/** Letters, or the syllables of fixed do. */
+export type NoteNaming = 'letters' | 'do ré mi';
+
+const SYLLABLES: Readonly<Record<string, string>> = {
+  C: 'do',
+  D: 'ré',
+  E: 'mi',
+  F: 'fa',
+  G: 'sol',
+  A: 'la',
+  B: 'si',
+};
+
 /**
- * A note name for reading: real accidentals in place of ASCII.
+ * A note name for reading: real accidentals in place of ASCII, letters or syllables.
  * @example prettyNote('Bb') // 'B♭'
+ * @example prettyNote('F#', 'do ré mi') // 'fa♯'
  */
-export function prettyNote(name: NoteName): string {
-  return name.charAt(0) + name.slice(1).replaceAll('b', '♭').replaceAll('#', '♯');
+export function prettyNote(name: NoteName, naming: NoteNaming = 'letters'): string {
+  const letter = name.charAt(0);
+  const sign = name.slice(1).replaceAll('b', '♭').replaceAll('#', '♯');
+  return (naming === 'letters' ? letter : (SYLLABLES[letter] ?? letter)) + sign;
 }
 
 /**

@@ -18,7 +18,7 @@ interface Example {
 }
 
 const examples = files.flatMap((file): Example[] =>
-  [...readFileSync(file, 'utf8').matchAll(/@example (.+?) \/\/ (.+)$/gm)].map(
+  [...readFileSync(file, 'utf8').matchAll(/@example (.+?) \/\/ (.+?)(?: \*\/)?$/gm)].map(
     ([, expression = '', value = '']) => ({ file: relative(SOURCE, file), expression, value }),
   ),
 );

@@ -1,0 +1,111 @@
+/**
+ * Reads the changes as a player does. How it decides is told in docs/analysis.md.
+ */
+import type { Chart } from '../chart/types';
+import { hear, keyLabel, type Heard } from './heard';
+import { landmarksOf } from './landmarks';
+import { otherwise } from './otherwise';
+import { poolsByFunction } from './pools/byFunction';
+import { parentMinor, simplePools, sixthAndDiminished } from './pools/schools';
+import { coloursOf } from './pools/tensions';
+import { sectionsOf } from './sections';
+import { soundsOf } from './sounds';
+import type { ChartAnalysis, ChordAnalysis, KeyArea, Pool, School } from './types';
+
+export interface AnalysisSettings {
+  /** The school whose pools stand first; the others follow. */
+  readonly school: School;
+}
+
+export const defaultAnalysisSettings: AnalysisSettings = { school: 'by function' };
+
+/**
+ * Keys, numbers, landmarks, sections and note pools of a chart. The key of its header, where it has one,
+ * is where the chart is taken to begin and end unless the changes say otherwise. Bars count from 1 in
+ * the chorus as played. Deterministic; takes time in proportion to the number of chords.
+ */
+export function analyzeChart(
+  chart: Chart,
+  settings: AnalysisSettings = defaultAnalysisSettings,
+): ChartAnalysis {
+  const heard = hear(chart);
+  return {
+    homeKey: keyLabel(heard.home.tonic, heard.home.key),
+    keys: keyAreas(heard),
+    chords: chordAnalyses(heard, settings),
+    landmarks: landmarksOf(heard),
+    sections: sectionsOf(heard),
+    sounds: soundsOf(heard),
+  };
+}
+
+function keyAreas({ moments }: Heard): KeyArea[] {
+  const areas: KeyArea[] = [];
+  for (const { key, tonic, fromBar, toBar } of moments) {
+    const label = keyLabel(tonic, key);
+    const last = areas.at(-1);
+    if (last?.key === label) areas[areas.length - 1] = { ...last, toBar };
+    else areas.push({ key: label, fromBar, toBar });
+  }
+  return areas;
+}
+
+/** One analysis for each event: those of one moment share all but their place. */
+function chordAnalyses(heard: Heard, settings: AnalysisSettings): ChordAnalysis[] {
+  const rows: ChordAnalysis[] = heard.events.map(({ chord, bar, beat }) => ({
+    bar,
+    beat,
+    symbol: chord.symbol,
+    ...AT_REST,
+    key: keyLabel(heard.home.tonic, heard.home.key),
+  }));
+  heard.moments.forEach((moment, at) => {
+    const shared = momentAnalysis(heard, at, settings);
+    for (let event = moment.first; event <= moment.last; event += 1) {
+      rows[event] = { ...rows[event]!, ...shared };
+    }
+  });
+  return rows;
+}
+
+/** N.C. */
+const AT_REST = {
+  numeral: 'N.C.',
+  function: 'passing',
+  reason: 'nothing is played here',
+  otherwise: [],
+  scales: [],
+  tensions: [],
+  avoid: [],
+} as const;
+
+function momentAnalysis(
+  heard: Heard,
+  at: number,
+  { school }: AnalysisSettings,
+): Omit<ChordAnalysis, 'bar' | 'beat' | 'symbol'> {
+  const moment = heard.moments[at]!;
+  const { key, tonic, reading } = moment;
+  const functional = poolsByFunction(moment);
+  const pools = [
+    ...functional,
+    ...sixthAndDiminished(moment),
+    ...parentMinor(moment, heard.moments[at - 1]),
+    ...simplePools(moment),
+  ];
+  const { numeral, function: part, reason } = reading;
+  return {
+    key: keyLabel(tonic, key),
+    numeral,
+    function: part,
+    reason,
+    otherwise: otherwise(heard, at),
+    scales: schoolFirst(pools, school),
+    ...coloursOf(moment, functional[0]),
+  };
+}
+
+const schoolFirst = (pools: readonly Pool[], school: School): Pool[] => [
+  ...pools.filter((pool) => pool.school === school),
+  ...pools.filter((pool) => pool.school !== school),
+];

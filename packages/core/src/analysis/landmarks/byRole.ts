@@ -1,0 +1,88 @@
+import { prettyNote } from '../../pitch/spelling';
+import type { Heard, HeardMoment } from '../heard';
+import { degreeName } from '../readings/numeral';
+import type { Role } from '../readings/types';
+import type { Landmark, LandmarkKind } from '../types';
+import { landmark, nameOfRoot, prettySymbol, upFrom, type LandmarkFinder } from './landmark';
+
+/** Landmarks that a chord's reading already names. */
+const withRole = (
+  role: Role,
+  build: (moment: HeardMoment, at: number, heard: Heard) => Landmark | undefined,
+): LandmarkFinder => {
+  return (heard) =>
+    heard.moments.flatMap((moment, at) => {
+      if (moment.reading.role !== role) return [];
+      const found = build(moment, at, heard);
+      return found ? [found] : [];
+    });
+};
+
+const symbolOf = ({ chord }: HeardMoment): string => prettySymbol(chord.symbol);
+
+const after = ({ moments }: Heard, at: number): HeardMoment | undefined => moments[at + 1];
+const before = ({ moments }: Heard, at: number): HeardMoment | undefined => moments[at - 1];
+
+/** V of something other than I, with its related ii where one stands before it. */
+export const findSecondaryDominants = withRole('applied dominant', (moment, at, heard) => {
+  const { numeral } = moment.reading;
+  if (!numeral.startsWith('V')) return undefined;
+  const target = numeral.slice(numeral.indexOf('/') + 1);
+  const two = before(heard, at);
+  const related = two?.reading.role === 'related ii' ? two : undefined;
+  const label = `V of ${prettyNumber(target)}${related ? ', with its ii' : ''}`;
+  return toArrival('secondary dominant', label, related ?? moment, moment, at, heard);
+});
+
+/** Up to the chord a dominant goes to, where it does go; what wraps round stays outside. */
+function toArrival(
+  kind: LandmarkKind,
+  label: string,
+  from: HeardMoment,
+  moment: HeardMoment,
+  at: number,
+  heard: Heard,
+): Landmark {
+  const next = after(heard, at);
+  const falls = next && [5, 11].includes(upFrom(moment, next));
+  return falls ? landmark(kind, label, from, next, 'arrives') : landmark(kind, label, from, moment);
+}
+
+const prettyNumber = (numeral: string): string => numeral.replaceAll('b', '♭').replaceAll('#', '♯');
+
+export const findSubstitutes = withRole('tritone substitute', (moment, at, heard) => {
+  const [, target] = moment.reading.numeral.split('/');
+  const of = target === undefined ? '' : ` of ${prettyNumber(target)}`;
+  const label = `tritone substitute for V${of}`;
+  return toArrival('tritone substitute', label, moment, moment, at, heard);
+});
+
+/** iv–bVII7–I or bVII7–I. */
+export const findBackdoors = withRole('backdoor', (moment, at, heard) => {
+  const home = after(heard, at) ?? heard.moments[0]!;
+  if (!/backdoor/.test(moment.reading.reason)) return undefined;
+  const four = before(heard, at);
+  const from = four?.reading.role === 'minor iv' ? four : moment;
+  const names = from === moment ? '♭VII7–' : 'iv–♭VII7–';
+  const label = `backdoor ${names}${prettyNumber(degreeName(home.key, home.root))} in ${prettyNote(moment.tonic)} major`;
+  if (home.at < from.at) return landmark('backdoor', label, from, moment);
+  return landmark('backdoor', label, from, home, 'arrives');
+});
+
+export const findMinorFours = withRole('minor iv', (moment) =>
+  landmark('minor iv', `minor iv in ${prettyNote(moment.tonic)} major`, moment, moment),
+);
+
+export const findPassingDiminished = withRole('passing diminished', (moment, at, heard) => {
+  const [from, to] = [before(heard, at), after(heard, at)];
+  const between = from && to ? ` between ${symbolOf(from)} and ${symbolOf(to)}` : '';
+  const label = `passing diminished ${nameOfRoot(moment)}°${between}`;
+  return landmark('passing diminished', label, moment, to ?? moment, to ? 'arrives' : 'rings');
+});
+
+export const findCommonToneDiminished = withRole('common-tone diminished', (moment, at, heard) => {
+  const next = after(heard, at);
+  const label = `common-tone diminished on ${nameOfRoot(moment)}`;
+  if (next?.root !== moment.root) return landmark('common-tone diminished', label, moment, moment);
+  return landmark('common-tone diminished', label, moment, next, 'arrives');
+});

@@ -1,0 +1,123 @@
+import { parseChart } from '../../chart/parseChart';
+import { analyzeChart } from '../analyzeChart';
+import type { ChordAnalysis, School } from '../types';
+
+const analysed = (text: string, key = 'C', school: School = 'by function'): ChordAnalysis[] => [
+  ...analyzeChart(parseChart(`key: ${key}\n${text}`).chart, { school }).chords,
+];
+const find = (text: string, symbol: string, key = 'C'): ChordAnalysis =>
+  analysed(text, key).find((chord) => chord.symbol === symbol)!;
+const byFunction = (chord: ChordAnalysis): string[] =>
+  chord.scales.flatMap(({ name, school }) => (school === 'by function' ? [name] : []));
+const tensions = (chord: ChordAnalysis): string =>
+  chord.tensions.map(({ degree }) => degree).join(' ');
+
+describe('scales by function (common practice)', () => {
+  it.each([
+    ['| Cmaj7 | Am7 | Dm7 | G7 |', 'Cmaj7', 'C', ['C Ionian', 'C Lydian']],
+    ['| Cmaj7 | Am7 | Dm7 | G7 |', 'Am7', 'C', ['A Aeolian', 'A Dorian']],
+    ['| Cmaj7 | Am7 | Dm7 | G7 |', 'Dm7', 'C', ['D Dorian', 'D Aeolian']],
+    ['| Cmaj7 | Fmaj7 | Em7 | G7 |', 'Fmaj7', 'C', ['F Lydian', 'F Ionian']],
+    ['| Cmaj7 | Fmaj7 | Em7 | G7 |', 'Em7', 'C', ['E Phrygian', 'E Dorian']],
+    ['| Cmaj7 | Am7 | Dm7 | G7 |', 'G7', 'C', ['G Mixolydian', 'G Lydian b7']],
+    ['| Dm7b5 | G7 | Cm6 |', 'G7', 'Cm', ['G Mixolydian b9 b13', 'G altered']],
+    ['| Dm7b5 | G7 | Cm6 |', 'Dm7b5', 'Cm', ['D Locrian', 'D Locrian natural 9']],
+    ['| Dm7b5 | G7 | Cm6 |', 'Cm6', 'Cm', ['C melodic minor', 'C Dorian']],
+    ['| Cmaj7 | A7 | Dm7 | G7 |', 'A7', 'C', ['A Mixolydian b9 b13', 'A altered']],
+    ['| Cmaj7 | C7 | Fmaj7 | G7 |', 'C7', 'C', ['C Mixolydian', 'C Lydian b7']],
+    ['| Cmaj7 | Fm7 Bb7 | Cmaj7 |', 'Bb7', 'C', ['Bb Lydian b7', 'Bb Mixolydian']],
+    ['| Dm7 | Db7 | Cmaj7 |', 'Db7', 'C', ['Db Lydian b7', 'Db Mixolydian']],
+    ['| C6 C#dim7 | Dm7 G7 |', 'C#dim7', 'C', ['C# whole-half diminished']],
+    ['| Cmaj7 | Fm6 | Cmaj7 |', 'Fm6', 'C', ['F melodic minor', 'F Dorian']],
+  ])('%s: %s in %s takes %j', (text, symbol, key, scales) => {
+    expect(byFunction(find(text, symbol, key)).slice(0, 2)).toEqual(scales);
+  });
+
+  it('gives IV7 of a blues Lydian b7', () => {
+    const blues = '| F7 | Bb7 | F7 | % | Bb7 | % | F7 | % | C7 | Bb7 | F7 | C7 |';
+    expect(byFunction(find(blues, 'Bb7', 'F'))[0]).toBe('Bb Lydian b7');
+  });
+
+  it.each([
+    ['G7alt', ['G altered']],
+    ['G13b9', ['G half-whole diminished']],
+    ['G7#11', ['G Lydian b7', 'G altered', 'G half-whole diminished', 'G whole tone']],
+    ['G9', ['G Mixolydian', 'G Lydian b7', 'G whole tone', 'G Mixolydian b13']],
+    ['G7#5', ['G altered', 'G whole tone']],
+    ['G7sus4(b9)', ['G Mixolydian b9 b13', 'G Dorian b9']],
+  ])('what %s says itself decides: %j', (symbol, scales) => {
+    expect(byFunction(find(`| Dm7 | ${symbol} | Cmaj7 |`, symbol))).toEqual(scales);
+  });
+
+  it('offers no scale by function that lacks a tone of its chord, on any demo-like chart', () => {
+    const text = '| Cmaj7#5 | C+ | Fm(maj7) | E7b5 | Am13 | D13#11 | G7(b9,b13) | C6/9 |';
+    for (const chord of analysed(text)) expect(byFunction(chord).length).toBeGreaterThan(0);
+  });
+});
+
+describe('the other schools (common practice)', () => {
+  it.each([
+    ['Dm7', 'F major sixth-diminished'],
+    ['Dm7b5', 'F minor sixth-diminished'],
+    ['G7', 'D minor sixth-diminished'],
+    ['Cmaj7', 'C major sixth-diminished'],
+    ['Cm6', 'C minor sixth-diminished'],
+  ])('sixth and diminished reads %s as %s', (symbol, name) => {
+    const { scales } = find(`| ${symbol} | C6 |`, symbol);
+    expect(scales.filter(({ school }) => school === 'sixth and diminished')[0]?.name).toBe(name);
+  });
+  it('parent minor hears a ii–V as one minor sound', () => {
+    const parent = (text: string, symbol: string): string | undefined =>
+      find(text, symbol).scales.find(({ school }) => school === 'parent minor')?.name;
+    expect(parent('| Dm7 | G7 | Cmaj7 |', 'Dm7')).toBe('D Dorian');
+    expect(parent('| Dm7 | G7 | Cmaj7 |', 'G7')).toBe('D Dorian');
+    expect(parent('| Bm7b5 | E7 | Am7 |', 'Bm7b5')).toBe('D melodic minor');
+    expect(parent('| Bm7b5 | E7 | Am7 |', 'E7')).toBe('D melodic minor');
+  });
+  it('simple pools: the key, a blues colour, a dominant’s triad and the minor triad on its fifth', () => {
+    const simple = find('| Dm7 | G7 | Cmaj7 |', 'G7').scales.flatMap(({ name, school }) =>
+      school === 'simple' ? [name] : [],
+    );
+    expect(simple).toEqual([
+      'C major pentatonic',
+      'C minor pentatonic',
+      'C blues',
+      'G triad',
+      'D minor triad',
+    ]);
+    const cycle = find('| D7 | G7 | C7 | F7 | Bb6 |', 'G7', 'Bb').scales;
+    expect(cycle.find(({ school }) => school === 'simple')?.name).toBe('G major pentatonic');
+  });
+  it('puts the chosen school first and keeps the others', () => {
+    const [chord] = analysed('| Dm7 | G7 |', 'C', 'parent minor');
+    expect(chord?.scales[0]?.school).toBe('parent minor');
+    expect(new Set(chord?.scales.map(({ school }) => school)).size).toBe(4);
+  });
+  it('says of every pool when it fits', () => {
+    const whens = analysed('| Dm7 | G7 | Cmaj7 | Bbdim7 |').flatMap(({ scales }) =>
+      scales.map(({ when }) => when.length),
+    );
+    expect(Math.min(...whens)).toBeGreaterThan(3);
+  });
+});
+
+describe('tensions and notes to avoid (common practice)', () => {
+  it.each([
+    ['| Cmaj7 | Am7 | Dm7 | G7 |', 'Cmaj7', '9 13', ['F']],
+    ['| Cmaj7 | Am7 | Dm7 | G7 |', 'Dm7', '9 11 13', []],
+    ['| Cmaj7 | Am7 | Dm7 | G7 |', 'Am7', '9 11', ['F']],
+    ['| Cmaj7 | Am7 | Dm7 | G7 |', 'G7', '9 13', ['C']],
+    ['| Cmaj7 | Fmaj7 | Em7 | G7 |', 'Fmaj7', '9 #11 13', []],
+    ['| Cmaj7 | Fmaj7 | Em7 | G7 |', 'Em7', '11', ['F', 'C']],
+    ['| Cmaj7 | A7 | Dm7 | G7 |', 'A7', 'b9 b13', ['D']],
+    ['| Dm7 | Db7 | Cmaj7 |', 'Db7', '9 #11 13', []],
+    ['| C6 C#dim7 | Dm7 G7 |', 'C#dim7', '9 11 b13 7', []],
+  ])('%s: %s may take %s and avoids %j', (text, symbol, may, avoid) => {
+    expect(tensions(find(text, symbol))).toBe(may);
+    expect(find(text, symbol).avoid).toEqual(avoid);
+  });
+  it('offers nothing the symbol contradicts: no 9 on a written b9', () => {
+    expect(tensions(find('| Dm7 | G7b9 | Cmaj7 |', 'G7b9'))).not.toMatch(/(^| )9/);
+    expect(tensions(find('| Dm7 | G9 | Cmaj7 |', 'G9'))).not.toMatch(/[b#]9/);
+  });
+});

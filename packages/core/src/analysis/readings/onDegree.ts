@@ -1,0 +1,47 @@
+import { semitonesOf } from '../../chord/degrees';
+import { pitchClass } from '../../units';
+import { FOREIGN_TONE, ON_DEGREES, SCALE_OF_MODE } from './data';
+import { isTwo } from './moment';
+import { above, numeralOf } from './numeral';
+import type { Place, ReadingRule } from './types';
+
+const BODY = ['R', 'b3', '3', 'b5', '5', '6', 'b7', '7'];
+
+/** The rows of the table by mode, class and degree: asked for every chord in every key. */
+const ROWS = new Map(
+  (['major', 'minor'] as const).flatMap((mode) =>
+    ON_DEGREES[mode].map((row) => [`${mode} ${row[1]} ${row[0]}`, row] as const),
+  ),
+);
+
+/** The chord as one of the key's own, or as one commonly borrowed. */
+export const onDegree: ReadingRule = (place) => {
+  const { key, now } = place;
+  const row = ROWS.get(`${key.mode} ${now.class} ${above(key, now.root)}`);
+  if (!row) return [];
+  const [, , part, cost, role, reason] = row;
+  const numeral = numeralOf(key, now);
+  if (role === 'blues' && isBluesSeventh(place)) {
+    const atHome = 'a blues seventh, at home in this form';
+    return [{ numeral, function: part, role, cost: 0, reason: atHome }];
+  }
+  const extra = role === 'own' ? foreign(place) : 0;
+  return [{ numeral, function: part, role, cost: cost + extra, reason }];
+};
+
+/** In a major blues I7 and IV7 are at home, unless their own ii has just made them a V. */
+function isBluesSeventh({ key, now, before, blues }: Place): boolean {
+  const prepared = before && isTwo(before) && before.root === pitchClass(now.root + 7);
+  return blues && key.mode === 'major' && !prepared;
+}
+
+/** Tones of the chord's body that the key does not have: Cmaj7 is no V, Am6 no vi of C. */
+function foreign({ key, now }: Place): number {
+  if (now.class !== 'major' && now.class !== 'minor') return 0;
+  const scale = SCALE_OF_MODE[key.mode];
+  const outside = now.chord.tones.filter(({ degree }) => {
+    if (!BODY.includes(degree)) return false;
+    return !scale.includes(pitchClass(now.root + semitonesOf(degree) - key.tonic));
+  });
+  return outside.length * FOREIGN_TONE;
+}

@@ -1,0 +1,86 @@
+import { semitonesOf } from '../chord/degrees';
+import { quartersInBar } from '../chart/meter';
+import { prettyNote } from '../pitch/spelling';
+import { pitchClass } from '../units';
+import type { Heard, HeardMoment } from './heard';
+import { tonicName, type Mode } from './key';
+import { scaleNotes } from './pools/scale';
+import type { CoveringSound } from './types';
+
+/** Sounds that may cover a run of chords: every key, minor with both its sevenths. */
+const PITCHES: Readonly<Record<Mode, readonly number[]>> = {
+  major: [0, 2, 4, 5, 7, 9, 11],
+  minor: [0, 2, 3, 5, 7, 8, 10, 11],
+};
+/** "Most of it", as a share of the chord tones by the time they sound. */
+const MOST = 0.85;
+const PHRASE = 4;
+
+interface Found {
+  readonly sound: number;
+  readonly fromBar: number;
+  readonly toBar: number;
+}
+
+/** One sound for each four bars that one covers, joined where neighbours share it. */
+export function soundsOf(heard: Heard): CoveringSound[] {
+  const found: Found[] = [];
+  for (let fromBar = 1; fromBar <= heard.bars.length; fromBar += PHRASE) {
+    const toBar = Math.min(heard.bars.length, fromBar + PHRASE - 1);
+    const sound = coveringSound(heard, fromBar, toBar);
+    const before = found.at(-1);
+    if (sound === undefined) continue;
+    const goesOn = before?.sound === sound && before.toBar === fromBar - 1;
+    if (goesOn) found[found.length - 1] = { ...before, toBar };
+    else found.push({ sound, fromBar, toBar });
+  }
+  return found.map(({ sound, fromBar, toBar }) => {
+    const key = heard.keys[sound]!;
+    const own = heard.moments.find(
+      ({ root, key: { mode } }) => root === key.tonic && mode === key.mode,
+    );
+    const tonic = own?.chord.root ?? tonicName(key, false);
+    const bars = toBar - fromBar + 1;
+    return {
+      fromBar,
+      toBar,
+      label: `${bars} ${bars === 1 ? 'bar' : 'bars'} of ${prettyNote(tonic)} ${key.mode}`,
+      notes: scaleNotes(tonic, key.mode === 'major' ? 'Ionian' : 'harmonic minor'),
+    };
+  });
+}
+
+/** The key that covers most of some bars; undefined where none covers enough, or one chord fills them. */
+function coveringSound(heard: Heard, fromBar: number, toBar: number): number | undefined {
+  const moments = [...new Set(heard.bars.slice(fromBar - 1, toBar).flat())];
+  if (new Set(moments.map(({ root }) => root)).size < 2) return undefined;
+  const from = heard.time.bars.find(({ number }) => number === fromBar)?.at ?? 0;
+  const to = from + (toBar - fromBar + 1) * quartersInBar(heard.chart.meter);
+  const shares = heard.keys.map((key) => coverage(moments, key.tonic, PITCHES[key.mode], from, to));
+  const best = Math.max(...shares);
+  if (best < MOST) return undefined;
+  // Among those that cover as much, the key these bars are heard in, else the plainest.
+  const level = heard.keys.flatMap((_, at) => (shares[at]! >= best - 1e-9 ? [at] : []));
+  const own = level.find((at) => moments.some(({ key }) => key === heard.keys[at]));
+  return own ?? level[0];
+}
+
+function coverage(
+  moments: readonly HeardMoment[],
+  tonic: number,
+  pitches: readonly number[],
+  from: number,
+  to: number,
+): number {
+  let all = 0;
+  let covered = 0;
+  for (const { at, end, root, chord } of moments) {
+    const length = Math.min(end, to) - Math.max(at, from);
+    for (const { degree } of chord.tones) {
+      all += length;
+      const inside = pitches.includes(pitchClass(root + semitonesOf(degree) - tonic));
+      if (inside) covered += length;
+    }
+  }
+  return all ? covered / all : 0;
+}

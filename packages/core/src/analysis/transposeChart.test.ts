@@ -1,0 +1,84 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { formatChart } from '../chart/formatChart';
+import { parseChart } from '../chart/parseChart';
+import type { Chart } from '../chart/types';
+import { PROGRESSIONS } from '../testing/progressions';
+import { analyzeChart } from './analyzeChart';
+import { transposeChart } from './transposeChart';
+
+const moved = (text: string, semitones: number): string =>
+  formatChart(transposeChart(parseChart(text).chart, semitones));
+
+describe('a chart in another key', () => {
+  it.each([
+    ['key: C\n| Dm7 G7 | Cmaj7 |', 1, 'key: Db\n| Ebm7 Ab7 | Dbmaj7 |'],
+    ['key: C\n| Dm7 G7 | Cmaj7 |', 3, 'key: Eb\n| Fm7 Bb7 | Ebmaj7 |'],
+    ['key: Eb\n| Fm7 Bb7 | Ebmaj7 |', -3, 'key: C\n| Dm7 G7 | Cmaj7 |'],
+    ['key: C\n| Dm7 G7 | Cmaj7 |', 11, 'key: B\n| C#m7 F#7 | Bmaj7 |'],
+    ['key: F\n| Fmaj7 | Bbm6 | Abdim7 |', 2, 'key: G\n| Gmaj7 | Cm6 | Bbdim7 |'],
+    ['key: G\n| Bm7 Bb7#11 | Am7/E |', 5, 'key: C\n| Em7 Eb7#11 | Dm7/A |'],
+    ['key: Am\n| Bm7b5 | E7 (b9) | am6 |', 3, 'key: Cm\n| Dm7b5 | G7 (b9) | Cm6 |'],
+    ['key: D\n| D | oops | % | . "ring" A |', 2, 'key: E\n| E | oops | % | "ring" . B |'],
+  ])('%j moved by %i is %j', (text, semitones, expected) => {
+    expect(moved(text, semitones)).toBe(expected);
+  });
+  it('takes F# from sharps and Gb from flats', () => {
+    expect(moved('key: G\n| G |', -1)).toBe('key: F#\n| F# |');
+    expect(moved('key: F\n| F |', 1)).toBe('key: Gb\n| Gb |');
+  });
+  it('writes no double accidentals', () => {
+    expect(moved('key: C\n| Ab7 | Abm7 Db7 |', 6)).toBe('key: Gb\n| D7 | Dm7 G7 |');
+  });
+  it('moves a chart without a key from the key it is heard in, and gives it none', () => {
+    expect(moved('| Fm7 | Bb7 | Ebmaj7 |', -3)).toBe('| Dm7 | G7 | Cmaj7 |');
+  });
+  it('is unchanged by octaves', () => {
+    const { chart } = parseChart('key: Bb\n| Cm7 F7 | Bb6 |');
+    expect(transposeChart(chart, 12)).toBe(chart);
+    expect(transposeChart(chart, -24)).toBe(chart);
+  });
+});
+
+const DEMO = resolve(__dirname, '../../../../demo');
+const demo = readdirSync(DEMO).map((file) => [file, readFileSync(resolve(DEMO, file), 'utf8')]);
+
+/** Everything an analysis says but for note names. */
+function abstract(chart: Chart) {
+  const { chords, landmarks, sections, keys } = analyzeChart(chart);
+  return {
+    numbers: chords.map((chord) => [chord.bar, chord.beat, chord.numeral, chord.function]),
+    tensions: chords.map((chord) => chord.tensions.map(({ degree }) => degree)),
+    scales: chords.map((chord) => chord.scales.map(({ name }) => name.replace(/^\S+ /, ''))),
+    landmarks: landmarks.map(({ kind, fromBar, toBar }) => [kind, fromBar, toBar]),
+    sections: sections.map(({ name, sameAs, nearly }) => [name, sameAs, nearly]),
+    keys: keys.map(({ fromBar, toBar }) => [fromBar, toBar]),
+  };
+}
+
+describe('the analysis of a transposed chart is the same but for its names', () => {
+  const charts = [
+    ...demo,
+    ...PROGRESSIONS.map(([shows, key, text]) => [shows, `key: ${key}\n${text}`]),
+  ] as [string, string][];
+  it.each(charts)('%s', (_, text) => {
+    const { chart } = parseChart(text);
+    const here = abstract(chart);
+    for (const semitones of [1, 4, 6, 7, 10]) {
+      expect(abstract(transposeChart(chart, semitones))).toEqual(here);
+    }
+  });
+});
+
+describe('there and back again', () => {
+  it.each(demo as [string, string][])('%s comes home from every key', (_, text) => {
+    const { chart } = parseChart(text);
+    for (const semitones of [1, 2, 3, 5, 8]) {
+      const home = transposeChart(transposeChart(chart, semitones), -semitones);
+      expect(home.header.key).toBe(chart.header.key);
+      expect(analyzeChart(home).chords.map(({ numeral }) => numeral)).toEqual(
+        analyzeChart(chart).chords.map(({ numeral }) => numeral),
+      );
+    }
+  });
+});

@@ -1,0 +1,25 @@
+import { parseChord } from '../chord/parseChord';
+import type { Slot } from './types';
+
+/** One word of a bar as a slot: a chord, `.` for a hold, `%` for the bar before, or what cannot be read. */
+export function barSlot(word: string): Slot {
+  if (word === '.') return { kind: 'hold' };
+  if (word === '%') return { kind: 'repeat bar' };
+  const result = parseChord(word);
+  return result.ok
+    ? { kind: 'chord', chord: result.value, text: word }
+    : { kind: 'unreadable', text: word, problem: result.problem };
+}
+
+/** A slot as it is typed. */
+export function slotText(slot: Slot): string {
+  switch (slot.kind) {
+    case 'chord':
+    case 'unreadable':
+      return slot.text;
+    case 'hold':
+      return '.';
+    case 'repeat bar':
+      return '%';
+  }
+}

@@ -1,0 +1,41 @@
+import { pitchClass } from '../units';
+import { LETTERS } from './data';
+import { nameOf, noteOf, pitchClassOf, plainSpelling, spellFrom, type NoteName } from './spelling';
+
+/** A distance between note names: letters up (0..6) and semitones up (0..11). */
+export interface Interval {
+  readonly letterSteps: number;
+  readonly semitones: number;
+}
+
+/** @example intervalBetween('C', 'Eb') // { letterSteps: 2, semitones: 3 } */
+export function intervalBetween(from: NoteName, to: NoteName): Interval {
+  const steps = LETTERS.indexOf(noteOf(to).letter) - LETTERS.indexOf(noteOf(from).letter);
+  return {
+    letterSteps: (steps + 7) % 7,
+    semitones: pitchClass(pitchClassOf(to) - pitchClassOf(from)),
+  };
+}
+
+/**
+ * Moves a note by an interval; what would need a double accidental takes its plain enharmonic.
+ * @example moveNote('F#', { letterSteps: 2, semitones: 3 }) // 'A'
+ * @example moveNote('Gb', { letterSteps: 2, semitones: 3 }) // 'A'
+ */
+export const moveNote = (note: NoteName, { letterSteps, semitones }: Interval): NoteName =>
+  plainSpelling(spellFrom(note, letterSteps, semitones));
+
+/** Sharps (above 0) or flats (below 0) in the signature of a major key, by its tonic. */
+export function sharpsOf(tonic: NoteName): number {
+  const { letter, accidental } = noteOf(tonic);
+  return 'FCGDAEB'.indexOf(letter) - 1 + 7 * accidental;
+}
+
+const LINE_OF_FIFTHS = 'FCGDAEB';
+
+/** The tonic of the major key with so many sharps, or flats below 0, from -7 to 7. */
+export function tonicWithSharps(sharps: number): NoteName {
+  const place = sharps + 1;
+  const letter = LINE_OF_FIFTHS.charAt(((place % 7) + 7) % 7);
+  return nameOf({ letter: letter as 'C', accidental: Math.floor(place / 7) });
+}
