@@ -1,5 +1,5 @@
 import { moveNote } from '../pitch/interval';
-import type { NoteName } from '../pitch/spelling';
+import { plainRoot, type NoteName } from '../pitch/spelling';
 import type { Mode } from './key';
 import type { ChordAnalysis, HarmonicFunction } from './types';
 
@@ -87,7 +87,7 @@ function named(tonic: NoteName, rows: readonly Row[], own: string): StandIn[] {
     .filter(([numeral]) => degree(numeral) !== degree(own))
     .map(([numeral, letterSteps, semitones, suffix, why]) => ({
       numeral,
-      symbol: moveNote(tonic, { letterSteps, semitones }) + suffix,
+      symbol: plainRoot(moveNote(tonic, { letterSteps, semitones })) + suffix,
       why,
     }));
 }

@@ -1,4 +1,4 @@
-import { pitchClassOf, spellFrom, type NoteName } from '../pitch/spelling';
+import { pitchClassOf, plainRoot, spellFrom, type NoteName } from '../pitch/spelling';
 import { midi, pitchClass } from '../units';
 import { semitonesOf, type Degree } from './degrees';
 import { nameNotes } from './nameNotes';
@@ -83,12 +83,11 @@ const rootPitch = (symbol: string): number => pitchClassOf(/^[A-G][b#]?/.exec(sy
 function tritonePartner(chord: PitchedChord): OtherName[] {
   const has = (degree: Degree): boolean => chord.tones.some((tone) => tone.degree === degree);
   if (!has('3') || !has('b7')) return [];
-  const root = spellFrom(chord.root, 4, 6);
-  const plain = /[b#]{2}/.test(root) ? spellFrom(chord.root, 3, 6) : root;
+  const root = plainRoot(spellFrom(chord.root, 4, 6));
   const notes = chord.tones.map(({ note, degree }) => ({
     note,
     degree,
     becomes: tritoneDegree(degree),
   }));
-  return [{ symbol: `${plain}7`, kind: 'tritone partner', notes }];
+  return [{ symbol: `${root}7`, kind: 'tritone partner', notes }];
 }

@@ -72,6 +72,16 @@ export function plainSpelling(name: NoteName): NoteName {
   return (accidental < 0 ? PLAIN_FLAT : PLAIN_SHARP)[pitchClassOf(name)] as NoteName;
 }
 
+/**
+ * The plain name of a root that stands for itself: besides doubles, Fb, Cb, E# and B# become the naturals
+ * that players write.
+ * @example plainRoot('Fb') // 'E'
+ * @example plainRoot('Gb') // 'Gb'
+ */
+export function plainRoot(name: NoteName): NoteName {
+  return /^(?:[FC]b|[EB]#)$/.test(name) ? PLAIN_FLAT[pitchClassOf(name)]! : plainSpelling(name);
+}
+
 /** Letters, or the syllables of fixed do. */
 export type NoteNaming = 'letters' | 'do ré mi';
 
