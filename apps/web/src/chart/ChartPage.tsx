@@ -1,52 +1,107 @@
-import { Input } from 'antd';
-import { useRef } from 'react';
+import { Segmented } from 'antd';
+import { useMemo, useRef, useState } from 'react';
 import { useDocument, useTune } from '../document/store';
-import { useChorus } from '../engine/useChorus';
+import { useAnalysis } from '../engine/useChorus';
+import { useSelection } from '../tune/selection';
+import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
 import { ChartFields } from './ChartFields';
 import { ChartProblems } from './ChartProblems';
-import { ChartSheet } from './ChartSheet';
+import { LandmarkList } from './LandmarkList';
+import { MemoryMap } from './MemoryMap';
+import { ChordPanel, chordAt } from './panel/ChordPanel';
+import { chartFor } from './reader';
+import { Sheet } from './sheet/Sheet';
+import { SheetTools } from './SheetTools';
+import { ChangesEditor, type ChangesEditorHandle } from './text/ChangesEditor';
+import { useChart, type WrittenChart } from './useChart';
+import { WritingMenu } from './WritingMenu';
 import './chart.css';
 
-/** The changes as typed, and as they read, side by side. */
+/** The changes as typed and as they read, side by side and in step, and what they are made of. */
 export default function ChartPage() {
-  const { text } = useTune();
-  const chorus = useChorus();
-  const field = useRef<HTMLElement | null>(null);
-  const { dispatch, undo, redo } = useDocument.getState();
-  const onKeyDown = (event: React.KeyboardEvent): void => {
-    if (!(event.ctrlKey || event.metaKey)) return;
-    const key = event.key.toLowerCase();
-    if (key !== 'z' && key !== 'y') return;
-    event.preventDefault();
-    if (key === 'y' || event.shiftKey) redo();
-    else undo();
-  };
+  const written = useChart();
+  const { key } = useTune();
+  const { reader } = usePreferences();
+  const analysis = useAnalysis();
+  const shown = useMemo(() => chartFor(reader, written.chart, key), [reader, written.chart, key]);
+  const { index, event } = useSelection();
+  const chord = event && chordAt(shown, event.written, event.slot);
+  const chordAnalysis = analysis?.chords[index];
+  const moved = WRITTEN_ABOVE[reader] !== 0;
   return (
-    <main className="chart page">
-      <section className="chart-typed" aria-label="The changes as typed">
-        <ChartFields />
-        <Input.TextArea
-          ref={(area) => {
-            field.current = area?.resizableTextArea?.textArea ?? null;
-          }}
-          className="chart-text"
-          aria-label="Changes"
-          aria-describedby="chart-help"
-          value={text}
-          spellCheck={false}
-          autoSize={{ minRows: 10, maxRows: 24 }}
-          onKeyDown={onKeyDown}
-          onChange={(event) => {
-            dispatch({ type: 'write changes', text: event.target.value });
-          }}
+    <main className="chart">
+      <LeftSide written={written} />
+      <div className="chart-sheet">
+        <div className="chart-bar">
+          <SheetTools canMove={written.whole} />
+          <WritingMenu />
+        </div>
+        {moved && (
+          <p className="quiet">
+            The {reader} part. It is read here; choose Concert to write in the sheet.
+          </p>
+        )}
+        <Sheet
+          chart={shown}
+          time={written.time}
+          analysis={analysis}
+          readOnly={moved || !written.whole}
         />
-        <p id="chart-help" className="quiet chart-help">
-          <b>|</b> bar line <b>%</b> repeat the bar <b>.</b> hold the chord <b>|: :|</b> repeat{' '}
-          <b>(1</b> <b>(2</b> endings <b>[A]</b> section
-        </p>
-        {chorus && <ChartProblems problems={chorus.problems} text={text} field={field} />}
-      </section>
-      {chorus && <ChartSheet chart={chorus.chart} />}
+      </div>
+      {chord && chordAnalysis && <ChordPanel chord={chord} analysis={chordAnalysis} />}
     </main>
+  );
+}
+
+type Side = 'Text' | 'Map' | 'Landmarks';
+const SIDES: Side[] = ['Text', 'Map', 'Landmarks'];
+
+/** The text of the changes, or what they come to. */
+function LeftSide({ written }: { written: WrittenChart }) {
+  const [side, setSide] = useState<Side>('Text');
+  const analysis = useAnalysis();
+  return (
+    <section className="chart-side" aria-label="The changes">
+      <ChartFields />
+      <Segmented
+        block
+        aria-label="Beside the sheet"
+        value={side}
+        options={SIDES}
+        onChange={setSide}
+      />
+      {side === 'Text' && <TextSide written={written} />}
+      {side === 'Map' && analysis && <MemoryMap analysis={analysis} />}
+      {side === 'Landmarks' && analysis && <LandmarkList analysis={analysis} />}
+    </section>
+  );
+}
+
+function TextSide({ written }: { written: WrittenChart }) {
+  const { text } = useTune();
+  const { dispatch, undo, redo } = useDocument.getState();
+  const editor = useRef<ChangesEditorHandle>(null);
+  return (
+    <>
+      <ChangesEditor
+        ref={editor}
+        value={text}
+        problems={written.problems}
+        onChange={(next) => {
+          dispatch({ type: 'write changes', text: next });
+        }}
+        onUndo={undo}
+        onRedo={redo}
+      />
+      <p id="chart-help" className="quiet chart-help">
+        <b>|</b> bar line <b>%</b> repeat the bar <b>.</b> hold the chord <b>|: :|</b> repeat{' '}
+        <b>(1</b> <b>(2</b> endings <b>[A]</b> section <b>3/4</b> meter <b>"D.S. al Coda"</b> words
+      </p>
+      <ChartProblems
+        problems={written.problems}
+        text={text}
+        onShow={(problem) => editor.current?.show(problem)}
+      />
+    </>
   );
 }

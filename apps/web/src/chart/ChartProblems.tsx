@@ -1,23 +1,16 @@
 import type { ChartProblem } from '@drop-close/core';
 import { Button } from 'antd';
-import type { RefObject } from 'react';
 import { useDocument } from '../document/store';
-import { mended, offsetOf } from './mend';
+import { mended } from './mend';
 
 interface ChartProblemsProps {
   readonly problems: readonly ChartProblem[];
   readonly text: string;
-  readonly field: RefObject<HTMLElement | null>;
+  readonly onShow: (problem: ChartProblem) => void;
 }
 
 /** What cannot be read: where it stands, what was expected, and one press to mend it. */
-export function ChartProblems({ problems, text, field }: ChartProblemsProps) {
-  const show = ({ line, column, length }: ChartProblem): void => {
-    const area = field.current as HTMLTextAreaElement | null;
-    const at = offsetOf(text, line, column);
-    area?.focus();
-    area?.setSelectionRange(at, at + length);
-  };
+export function ChartProblems({ problems, text, onShow }: ChartProblemsProps) {
   return (
     <ul className="chart-problems" aria-label="To mend" aria-live="polite">
       {problems.map((problem) => {
@@ -28,7 +21,7 @@ export function ChartProblems({ problems, text, field }: ChartProblemsProps) {
               type="button"
               className="chart-place"
               onClick={() => {
-                show(problem);
+                onShow(problem);
               }}
             >
               line {problem.line}, column {problem.column}

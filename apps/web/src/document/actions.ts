@@ -1,8 +1,10 @@
 import {
   followChords,
+  formatChart,
   parseChart,
   parseMeter,
   timeline,
+  transposeChart,
   withLock,
   type Arrangement,
   type Voicing,
@@ -12,6 +14,9 @@ import type { TuneDocument } from './types';
 /** Every edit a player can make to a tune. */
 export type DocumentAction =
   | { readonly type: 'write changes'; readonly text: string }
+  /** One edit in the laid-out chart: a step of its own. */
+  | { readonly type: 'edit chart'; readonly text: string }
+  | { readonly type: 'transpose'; readonly semitones: number }
   | {
       readonly type: 'set field';
       readonly field: 'title' | 'key' | 'meter' | 'tempo' | 'feel';
@@ -31,7 +36,10 @@ export type DocumentAction =
 export function edit(document: TuneDocument, action: DocumentAction): TuneDocument {
   switch (action.type) {
     case 'write changes':
+    case 'edit chart':
       return action.text === document.text ? document : writeChanges(document, action.text);
+    case 'transpose':
+      return transpose(document, action.semitones);
     case 'set field':
       if (document[action.field] === action.value) return document;
       return follow(document, { ...document, [action.field]: action.value });
@@ -50,6 +58,20 @@ export function edit(document: TuneDocument, action: DocumentAction): TuneDocume
 
 const writeChanges = (document: TuneDocument, text: string): TuneDocument =>
   follow(document, { ...document, text });
+
+/** The changes in another key; where they name none themselves, the tune's own key moves with them. */
+function transpose(document: TuneDocument, semitones: number): TuneDocument {
+  const { chart, whole } = parseChart(document.text, parseMeter(document.meter));
+  if (!whole) return document;
+  const inText = chart.header.key !== undefined;
+  const { header, ...moved } = transposeChart(
+    { ...chart, header: { key: document.key, ...chart.header } },
+    semitones,
+  );
+  const { key = document.key, ...rest } = header;
+  const text = formatChart({ ...moved, header: inText ? header : rest });
+  return follow(document, { ...document, text, key: inText ? document.key : key });
+}
 
 /** Locks go with their chords wherever an edit moves them. */
 function follow(before: TuneDocument, after: TuneDocument): TuneDocument {
@@ -72,6 +94,8 @@ export function groupOf(action: DocumentAction): string | undefined {
       return action.change.weights ? 'sliders' : undefined;
     case 'lock':
       return `lock ${action.at}`;
+    case 'edit chart':
+    case 'transpose':
     case 'unlock':
     case 'replace':
       return undefined;

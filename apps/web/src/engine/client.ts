@@ -1,7 +1,7 @@
-import type { Alternative, BandPlan } from '@drop-close/core';
+import type { Alternative, BandPlan, ChartAnalysis } from '@drop-close/core';
 import { wrap, type Remote } from 'comlink';
 import { newestWins } from './newest';
-import type { Engine, PlanQuestion, VoiceRequest, VoicedChorus } from './protocol';
+import type { Engine, PlanQuestion, ReadRequest, VoiceRequest, VoicedChorus } from './protocol';
 
 /** Thrown at a request that was cancelled. */
 export class Cancelled extends Error {}
@@ -30,6 +30,10 @@ class EngineClient {
 
   readonly voice = newestWins<VoiceRequest, VoicedChorus>((request) =>
     this.ask((engine) => engine.voice(request)),
+  );
+
+  readonly read = newestWins<ReadRequest, ChartAnalysis>((request) =>
+    this.ask((engine) => engine.read(request)),
   );
 
   alternatives(id: number, index: number, limit: number): Promise<Alternative[] | undefined> {

@@ -35,6 +35,20 @@ describe('the engine behind the page', () => {
     expect(held.outcome.status === 'found' && held.outcome.path[1]).toEqual(third.voicing);
   });
 
+  it('reads the changes in the key of the tune, or the one they name themselves', () => {
+    const engine = createEngine();
+    const changes = {
+      meter: '4/4',
+      key: 'C',
+      writtenAbove: 0,
+      school: 'by function' as const,
+    };
+    expect(engine.read({ ...changes, text: '| Dm7 | G7 |' }).homeKey).toBe('C major');
+    expect(engine.read({ ...changes, text: 'key: Bb\n| Cm7 | F7 |' }).homeKey).toBe('Bb major');
+    const part = engine.read({ ...changes, writtenAbove: 9, text: '| Dm7 | G7 |' });
+    expect(part.homeKey).toBe('A major');
+  });
+
   it('gives plain data, which can cross to the page', () => {
     const chorus = createEngine().voice(request('| Dm7 G7 | N.C. |'));
     expect(structuredClone(chorus)).toEqual(chorus);

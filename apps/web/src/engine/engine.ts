@@ -1,10 +1,12 @@
 import {
+  analyzeChart,
   bandPlan,
   connect,
   parseChart,
   parseMeter,
   settingsOf,
   timeline,
+  transposeChart,
   type Chord,
   type ConnectOutcome,
   type ConnectSettings,
@@ -23,6 +25,11 @@ export function createEngine(): Engine {
   let current: Current | undefined;
   let count = 0;
   return {
+    read: ({ text, meter, key, writtenAbove, school }) => {
+      const { chart } = parseChart(text, parseMeter(meter));
+      const inKey = { ...chart, header: { key, ...chart.header } };
+      return analyzeChart(transposeChart(inKey, writtenAbove), { school });
+    },
     voice: ({ text, meter, setup }) => {
       const { chart, problems } = parseChart(text, parseMeter(meter));
       const time = timeline(chart);

@@ -3,10 +3,12 @@ import type {
   Arrangement,
   BandPlan,
   Chart,
+  ChartAnalysis,
   ChartProblem,
   ConnectedPath,
   Feel,
   NotConnected,
+  School,
   Timeline,
 } from '@drop-close/core';
 
@@ -14,6 +16,17 @@ export interface VoiceRequest {
   readonly text: string;
   readonly meter: string;
   readonly setup: Arrangement;
+}
+
+export interface ReadRequest {
+  readonly text: string;
+  readonly meter: string;
+  /** The tune's key, for changes that name none. */
+  readonly key: string;
+  /** How far above concert pitch the reader's part is written. */
+  readonly writtenAbove: number;
+  /** Whose note pools stand first. */
+  readonly school: School;
 }
 
 /** The chorus as the worker understood and voiced it. */
@@ -35,6 +48,8 @@ export interface PlanQuestion {
 
 /** What the worker does. Everything that crosses is plain data. */
 export interface Engine {
+  /** Keys, numbers, landmarks and pools of the changes. */
+  readonly read: (request: ReadRequest) => ChartAnalysis;
   readonly voice: (request: VoiceRequest) => VoicedChorus;
   /** Ranked by what they cost the whole chorus; `undefined` when the chorus is no longer this one. */
   readonly alternatives: (id: number, index: number, limit: number) => Alternative[] | undefined;

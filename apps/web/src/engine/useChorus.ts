@@ -1,6 +1,8 @@
+import type { ChartAnalysis } from '@drop-close/core';
 import { create } from 'zustand';
 import { useEffect } from 'react';
 import { useTune } from '../document/store';
+import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
 import { Cancelled, engine } from './client';
 import { Overtaken } from './newest';
 import type { VoicedChorus } from './protocol';
@@ -19,6 +21,37 @@ export const useChorusStore = create<ChorusState>(() => ({
 }));
 
 export const useChorus = (): VoicedChorus | undefined => useChorusStore((state) => state.chorus);
+
+/** The last reading of the changes, with the text it was made of. */
+export const useReadingStore = create<{
+  readonly analysis: ChartAnalysis | undefined;
+  readonly text: string | undefined;
+}>(() => ({ analysis: undefined, text: undefined }));
+
+export const useAnalysis = (): ChartAnalysis | undefined =>
+  useReadingStore((state) => state.analysis);
+
+/** Keeps the reading of the changes in step with the tune. Used once, by the tune's page. */
+export function useReading(): void {
+  const { text, meter, key } = useTune();
+  const { school, reader } = usePreferences();
+  const writtenAbove = WRITTEN_ABOVE[reader];
+  useEffect(() => {
+    engine.read({ text, meter, key, writtenAbove, school }).then(
+      (analysis) => {
+        useReadingStore.setState({ analysis, text });
+      },
+      // An overtaken reading is followed by a newer one, and voicing tells of any other trouble.
+      () => undefined,
+    );
+  }, [text, meter, key, writtenAbove, school]);
+  useEffect(
+    () => () => {
+      useReadingStore.setState({ analysis: undefined, text: undefined });
+    },
+    [],
+  );
+}
 
 /** Keeps the voiced chorus in step with the tune. Used once, by the tune's page. */
 export function useVoicing(): void {

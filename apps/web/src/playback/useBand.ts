@@ -7,7 +7,7 @@ import type { PlanQuestion } from '../engine/protocol';
 import { useHeading } from '../tune/heading';
 import { useSelection } from '../tune/selection';
 import { play, stop, usePlayer, whilePlaying, type Playing } from './player';
-import { changePlan, chordPlan } from './snippets';
+import { changePlan, chordPlan, notesPlan, poolPlan } from './snippets';
 
 export interface Band {
   readonly toggleChorus: () => void;
@@ -15,6 +15,10 @@ export interface Band {
   readonly hearChange: () => void;
   readonly hearBar: () => void;
   readonly hear: (voicing: Voicing) => void;
+  readonly hearBars: (fromBar: number, toBar: number) => void;
+  /** Pitches as MIDI notes: together, or one by one over others. */
+  readonly hearNotes: (pitches: readonly number[]) => void;
+  readonly hearPool: (chord: readonly number[], pool: readonly number[]) => void;
 }
 
 function useQuestion(): PlanQuestion {
@@ -47,6 +51,15 @@ export function useBand(): Band {
     },
     hearBar: () => {
       if (event) void playBars('bar', { fromBar: event.bar, toBar: event.bar });
+    },
+    hearBars: (fromBar, toBar) => {
+      void playBars('bar', { fromBar, toBar });
+    },
+    hearNotes: (pitches) => {
+      void play({ what: 'chord', plan: notesPlan(pitches), tempo: UNHURRIED, ...base });
+    },
+    hearPool: (chord, pool) => {
+      void play({ what: 'chord', plan: poolPlan(chord, pool), tempo: UNHURRIED, ...base });
     },
     hearChord: () => {
       const voicing = path[index];

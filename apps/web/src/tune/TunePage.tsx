@@ -8,7 +8,7 @@ import { ConflictDialog } from '../document/ConflictDialog';
 import { readCopy } from '../document/localCopy';
 import { openTune } from '../document/openTune';
 import { useDocument } from '../document/store';
-import { useVoicing } from '../engine/useChorus';
+import { useReading, useVoicing } from '../engine/useChorus';
 import { stop } from '../playback/player';
 import { TransportBar } from '../playback/TransportBar';
 import { useBandInStep } from '../playback/useBand';
@@ -56,6 +56,7 @@ export default function TunePage() {
 
 function Desk() {
   usePlaceInAddress();
+  useReading();
   useVoicing();
   useBandInStep();
   useKeys();

@@ -21,7 +21,7 @@ function isTaken(event: KeyboardEvent): boolean {
   // Space presses no link, so it plays even right after one was followed.
   const pressing =
     event.key === ' ' ? 'button, [role=switch], input' : 'button, [role=switch], input, a';
-  const pressed = target.closest(pressing) && !target.closest('.chord-button');
+  const pressed = target.closest(pressing) && !target.closest('.chord-button, .slot');
   return !!pressed && (event.key === ' ' || event.key === 'Enter');
 }
 

@@ -1,8 +1,10 @@
+import { useNotation } from './notation';
 import { symbolParts } from './symbol';
 
-/** A chord symbol set in type. */
+/** A chord symbol set in type, in the style the player likes. */
 export function Symbol({ symbol }: { symbol: string }) {
-  const { root, quality, raised, bass } = symbolParts(symbol);
+  const notation = useNotation();
+  const { root, quality, raised, bass } = symbolParts(notation.symbol(symbol));
   return (
     <span className="symbol">
       {root}

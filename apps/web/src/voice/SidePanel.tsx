@@ -1,11 +1,12 @@
 import { LockFilled, SoundOutlined, UnlockOutlined } from '@ant-design/icons';
-import { plainSpelling, prettyNote, voicingKey, type Voicing } from '@drop-close/core';
+import { voicingKey, type Voicing } from '@drop-close/core';
 import { Button } from 'antd';
 import { useTune } from '../document/store';
 import type { VoicedChorus } from '../engine/protocol';
 import { useBand } from '../playback/useBand';
 import { useSelection } from '../tune/selection';
 import { Symbol } from '../ui/Symbol';
+import { useNotation } from '../ui/notation';
 import { plainSymbol } from '../ui/symbol';
 import { AlternativeList } from './AlternativeList';
 import { changeInWords, easeOf, prettyDegree, voicingName } from './describe';
@@ -69,13 +70,14 @@ export function SidePanel({ chorus }: { chorus: VoicedChorus }) {
 
 /** Top voice first, beside a grip; low to high under a keyboard, as the keys lie. */
 function Notes({ voicing }: { voicing: Voicing }) {
+  const { note: nameOf } = useNotation();
   const onKeys = voicing.notes.some((note) => note.hand !== undefined);
   const notes = onKeys ? voicing.notes : [...voicing.notes].reverse();
   return (
     <ol className={onKeys ? 'panel-notes panel-notes-row' : 'panel-notes'} aria-label="Notes">
       {notes.map((note) => (
         <li key={note.midi}>
-          <b>{prettyNote(plainSpelling(note.note))}</b> {prettyDegree(note.degree)}
+          <b>{nameOf(note.note)}</b> {prettyDegree(note.degree)}
         </li>
       ))}
     </ol>

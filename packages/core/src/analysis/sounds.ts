@@ -57,12 +57,13 @@ function coveringSound(heard: Heard, fromBar: number, toBar: number): number | u
   const from = heard.time.bars.find(({ number }) => number === fromBar)?.at ?? 0;
   const to = from + (toBar - fromBar + 1) * quartersInBar(heard.chart.meter);
   const shares = heard.keys.map((key) => coverage(moments, key.tonic, PITCHES[key.mode], from, to));
+  // The key these bars are heard in, where it covers enough; else the one that covers most.
+  const own = heard.keys.findIndex(
+    (key, at) => shares[at]! >= MOST && moments.some((moment) => moment.key === key),
+  );
+  if (own >= 0) return own;
   const best = Math.max(...shares);
-  if (best < MOST) return undefined;
-  // Among those that cover as much, the key these bars are heard in, else the plainest.
-  const level = heard.keys.flatMap((_, at) => (shares[at]! >= best - 1e-9 ? [at] : []));
-  const own = level.find((at) => moments.some(({ key }) => key === heard.keys[at]));
-  return own ?? level[0];
+  return best >= MOST ? shares.indexOf(best) : undefined;
 }
 
 function coverage(

@@ -58,7 +58,6 @@ export const QUALITIES: readonly (readonly [spellings: string, tones: string])[]
 
 /** Characters read as their plain equals, one for one so that positions stay true. */
 export const PLAIN_CHARACTER: Readonly<Record<string, string>> = {
-  '♭': 'b',
   '♯': '#',
   '△': 'Δ',
   '∆': 'Δ',

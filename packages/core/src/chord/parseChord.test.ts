@@ -88,6 +88,10 @@ describe('spelling from the root by degree (arithmetic)', () => {
   });
 });
 
+it('spells even the diminished seventh of a double flat (arithmetic; found by random symbols)', () => {
+  expect(read('Cbbdim7').tones.at(-1)).toEqual({ degree: 'bb7', note: 'Bbbbb' });
+});
+
 describe('the tones that tell a chord (common practice)', () => {
   it.each([
     ['Cmaj7', '3 7'],
@@ -149,6 +153,8 @@ describe('a symbol that cannot be read', () => {
       2,
       '"sus4" cannot stand here: sus replaces the third, so no minor third can stand beside it.',
     ],
+    ['♭', 0, 'A chord starts with a letter A to G; "♭" is none.'],
+    ['C/♭', 2, 'After the slash comes one bass note, a letter A to G, as in D/F#.'],
     ['C7b7', 2, '"b7" cannot stand here: b7 is not one of b5 #5 b9 #9 #11 b13.'],
     ['C76', 2, '"6" cannot stand here: the chord already has a 7.'],
   ])('%s: problem at %i, "%s"', (symbol, index, message) => {

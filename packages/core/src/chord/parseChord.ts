@@ -41,8 +41,12 @@ interface Reading {
 
 /** Every replacement has the length of what it replaces, so that positions stay true. */
 function plainCharacters(symbol: string): string {
-  const doubled = symbol.replaceAll('𝄫', 'bb').replaceAll('𝄪', '##');
-  return Array.from(doubled, (character) => PLAIN_CHARACTER[character] ?? character).join('');
+  // Signs where a root would stand stay signs: the letter b would read as a root.
+  const flats = symbol
+    .replace(/(?<![\s(/]|^)𝄫/gu, 'bb')
+    .replace(/(?<![\s(/]|^)♭|♭(?=\d)/g, 'b')
+    .replaceAll('𝄪', '##');
+  return Array.from(flats, (character) => PLAIN_CHARACTER[character] ?? character).join('');
 }
 
 /** Removes surrounding space and one pair of brackets round the whole symbol. */

@@ -2,7 +2,7 @@ import { pitchClass, type Midi, type PitchClass } from '../units';
 import { LETTERS, NATURAL_PITCH_CLASS, PLAIN_FLAT, PLAIN_SHARP, type Letter } from './data';
 
 /**
- * A note name in plain ASCII: a letter A..G and up to three flats or sharps, as `Bb`, `F##`, `C`.
+ * A note name in plain ASCII: a letter A..G and up to four flats or sharps, as `Bb`, `F##`, `C`.
  * Names carry no octave.
  */
 export type NoteName = string;
@@ -13,7 +13,7 @@ export interface SpelledNote {
   readonly accidental: number;
 }
 
-const NAME = /^([A-G])(b{0,3}|#{0,3})$/;
+const NAME = /^([A-G])(b{0,4}|#{0,4})$/;
 
 /**
  * Reads a note name, or gives `undefined` when it is none.

@@ -27,7 +27,7 @@ it(
         const result = parseChord(symbol);
         if (result.ok) {
           for (const tone of result.value.tones) {
-            expect(tone.note).toMatch(/^[A-G](?:b{0,3}|#{0,3})$/);
+            expect(tone.note).toMatch(/^[A-G](?:b{0,4}|#{0,4})$/);
             expect(DEGREES[tone.degree]).toBeDefined();
           }
           return;

@@ -19,7 +19,7 @@ export const PROGRESSIONS: readonly (readonly [
     'Eb',
     '| Gm7 C7 | Fm7 Bb7 | Ebmaj7 |',
     'iii7 V7/ii ii7 V7 Imaj7',
-    'cycle of fifths 1-3; turnaround 1-2; chain of ii–Vs 1-2; secondary dominant 1-2; ii–V 1-1; ii–V–I 2-3',
+    'cycle of fifths 1-3; turnaround 1-2; secondary dominant 1-2; ii–V 1-1; ii–V–I 2-3',
   ],
   [
     'V of ii',
@@ -166,9 +166,9 @@ export const PROGRESSIONS: readonly (readonly [
   [
     'ii–Vs falling a whole step',
     'C',
-    '| Em7 A7 | Dm7 G7 | Cmaj7 |',
-    'iii7 V7/ii ii7 V7 Imaj7',
-    'cycle of fifths 1-3; turnaround 1-2; chain of ii–Vs 1-2; secondary dominant 1-2; ii–V 1-1; ii–V–I 2-3',
+    '| F#m7 B7 | Em7 A7 | Dm7 G7 | Cmaj7 |',
+    'ii7/iii V7/iii iii7 V7/ii ii7 V7 Imaj7',
+    'cycle of fifths 1-4; chain of ii–Vs 1-3; secondary dominant 1-2; ii–V 1-1; turnaround 2-3; secondary dominant 2-3; ii–V 2-2; ii–V–I 3-4',
   ],
   [
     'ii–Vs falling a half step',
@@ -210,7 +210,7 @@ export const PROGRESSIONS: readonly (readonly [
     'C',
     '| F#m7b5 | Fm7 | Em7 | A7 | Dm7 | G7 | Cmaj7 |',
     '#ivø iv7 iii7 V7/ii ii7 V7 Imaj7',
-    'minor iv 2-2; cycle of fifths 3-7; turnaround 3-6; chain of ii–Vs 3-6; ii–V 3-4; secondary dominant 4-5; ii–V–I 5-7',
+    'minor iv 2-2; cycle of fifths 3-7; turnaround 3-6; ii–V 3-4; secondary dominant 4-5; ii–V–I 5-7',
   ],
   [
     'V of iv',

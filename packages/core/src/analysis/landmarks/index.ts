@@ -1,5 +1,5 @@
 import type { Heard } from '../heard';
-import { LANDMARK_KINDS, type Landmark } from '../types';
+import { LANDMARK_KINDS, type Landmark, type LandmarkKind } from '../types';
 import {
   findBackdoors,
   findCommonToneDiminished,
@@ -39,9 +39,10 @@ const FINDERS: readonly LandmarkFinder[] = [
 /** All landmarks in order of their first bar, the longer first, then in order of kinds. */
 export function landmarksOf(heard: Heard): Landmark[] {
   const found = FINDERS.flatMap((find) => find(heard));
-  const vamps = found.filter(({ kind }) => kind === 'modal vamp');
   return found
-    .filter((mark) => mark.kind !== 'ii–V' || !vamps.some((vamp) => holds(vamp, mark)))
+    .filter(
+      (mark) => !SAID_BY.some(([kind, by]) => mark.kind === kind && isInside(mark, by, found)),
+    )
     .sort(
       (a, b) =>
         a.fromBar - b.fromBar ||
@@ -51,6 +52,14 @@ export function landmarksOf(heard: Heard): Landmark[] {
     );
 }
 
-/** Two chords that change places are a vamp, not one ii–V after the other. */
-const holds = (vamp: Landmark, mark: Landmark): boolean =>
-  vamp.first <= mark.first && mark.last <= vamp.last;
+/**
+ * What a larger landmark says already: two chords that change places are a vamp and not one ii–V after
+ * the other, and the two ii–Vs of a 3-6-2-5 are no chain.
+ */
+const SAID_BY: readonly (readonly [LandmarkKind, LandmarkKind])[] = [
+  ['ii–V', 'modal vamp'],
+  ['chain of ii–Vs', 'turnaround'],
+];
+
+const isInside = (mark: Landmark, kind: LandmarkKind, all: readonly Landmark[]): boolean =>
+  all.some((each) => each.kind === kind && each.first <= mark.first && mark.last <= each.last);

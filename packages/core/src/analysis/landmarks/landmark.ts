@@ -18,7 +18,8 @@ export function landmark(
   end: 'rings' | 'arrives' = 'rings',
 ): Landmark {
   const toBar = end === 'rings' ? to.toBar : to.fromBar;
-  return { kind, label, fromBar: from.fromBar, toBar, first: from.first, last: to.last };
+  const last = end === 'rings' ? to.last : to.first;
+  return { kind, label, fromBar: from.fromBar, toBar, first: from.first, last };
 }
 
 /** A landmark made of whole bars. */

@@ -105,6 +105,11 @@ function elsewhere({ two, five, one }: TwoFive, next: HeardMoment | undefined): 
 /** II7 to ii: the second pair only turns the V of V minor. */
 const TO_OWN_FIVE = 5;
 
+/** Two ii–Vs are a chain when they fall by a step; other moves take three to be one. */
+const FALLS_BY_STEP = [10, 11];
+const isChain = ([first, second, third]: readonly TwoFive[]): boolean =>
+  !!first && !!second && (!!third || FALLS_BY_STEP.includes(upFrom(first.two, second.two)));
+
 /** Two or more ii–Vs on end, each moved from the last by the same step. */
 export const findChains: LandmarkFinder = (heard) => {
   const chains: TwoFive[][] = [];
@@ -116,13 +121,11 @@ export const findChains: LandmarkFinder = (heard) => {
     if (chain && last && follows && movesLike(chain, pair)) chain.push(pair);
     else chains.push(follows && chain && chain.length > 1 ? [last, pair] : [pair]);
   }
-  return chains
-    .filter((chain) => chain.length > 1)
-    .map((chain) => {
-      const move = moveInWords(upFrom(chain[0]!.two, chain[1]!.two));
-      const label = `${inWords(chain.length)} ii–Vs on end, each ${move} from the last`;
-      return landmark('chain of ii–Vs', label, chain[0]!.two, chain.at(-1)!.five);
-    });
+  return chains.filter(isChain).map((chain) => {
+    const move = moveInWords(upFrom(chain[0]!.two, chain[1]!.two));
+    const label = `${inWords(chain.length)} ii–Vs on end, each ${move} from the last`;
+    return landmark('chain of ii–Vs', label, chain[0]!.two, chain.at(-1)!.five);
+  });
 };
 
 function movesLike(chain: readonly TwoFive[], pair: TwoFive): boolean {

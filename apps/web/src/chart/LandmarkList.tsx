@@ -1,0 +1,63 @@
+import { SoundOutlined } from '@ant-design/icons';
+import type { ChartAnalysis } from '@drop-close/core';
+import { Button } from 'antd';
+import { useBand } from '../playback/useBand';
+import { prettyName } from '../ui/notation';
+import { barsInWords, isSameLandmark, toggleLandmark, useLandmark } from './landmarks';
+
+/** Every landmark in order, with the keys and the sounds that cover most: chosen, shown and heard. */
+export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {
+  const { landmark: held } = useLandmark();
+  const band = useBand();
+  return (
+    <div className="landmark-list">
+      <h3>Keys</h3>
+      <ul>
+        {analysis.keys.map((area) => (
+          <li key={area.fromBar}>
+            <span className="quiet">{barsInWords(area)}</span> {prettyName(area.key)}
+          </li>
+        ))}
+      </ul>
+      {analysis.sounds.length > 0 && (
+        <>
+          <h3>One sound that covers</h3>
+          <ul>
+            {analysis.sounds.map(({ fromBar, toBar, label }) => (
+              <li key={fromBar}>
+                <span className="quiet">{barsInWords({ fromBar, toBar })}</span> {label}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <h3>Landmarks</h3>
+      <ul>
+        {analysis.landmarks.map((landmark) => (
+          <li key={`${landmark.kind} ${landmark.first} ${landmark.last}`}>
+            <Button
+              type="text"
+              size="small"
+              icon={<SoundOutlined aria-hidden />}
+              aria-label={`Hear ${landmark.label}, ${barsInWords(landmark)}`}
+              onClick={() => {
+                band.hearBars(landmark.fromBar, landmark.toBar);
+              }}
+            />
+            <button
+              type="button"
+              className="landmark"
+              aria-pressed={isSameLandmark(held, landmark)}
+              onClick={() => {
+                toggleLandmark(landmark);
+              }}
+            >
+              {landmark.label} <span className="quiet">{barsInWords(landmark)}</span>
+            </button>
+          </li>
+        ))}
+        {!analysis.landmarks.length && <li className="quiet">None that has a name.</li>}
+      </ul>
+    </div>
+  );
+}

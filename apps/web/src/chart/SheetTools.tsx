@@ -1,0 +1,77 @@
+import { ArrowDownOutlined, ArrowUpOutlined } from '@ant-design/icons';
+import { Button, Segmented, Select } from 'antd';
+import { useDocument } from '../document/store';
+import { useHeading } from '../tune/heading';
+import { keyName } from '../ui/keyName';
+import { usePreferences, type Lens } from '../ui/preferences';
+import { keysToMoveTo, tonicOf } from './keys';
+import { READERS } from './reader';
+
+const LENSES: { value: Lens; label: string }[] = [
+  { value: 'symbols', label: 'Symbols' },
+  { value: 'numbers', label: 'Numbers' },
+  { value: 'both', label: 'Both' },
+];
+
+const move = (semitones: number): void => {
+  useDocument.getState().dispatch({ type: 'transpose', semitones });
+};
+
+/** How the sheet is looked at, for whom it is written, and moving it to another key. */
+export function SheetTools({ canMove }: { canMove: boolean }) {
+  const { lens, reader } = usePreferences();
+  const { key } = useHeading();
+  return (
+    <div className="sheet-tools">
+      <Segmented
+        aria-label="What the sheet shows"
+        value={lens}
+        options={LENSES}
+        onChange={(value) => {
+          usePreferences.setState({ lens: value });
+        }}
+      />
+      <Select
+        aria-label="Written for"
+        value={reader}
+        options={[...READERS]}
+        onChange={(value) => {
+          usePreferences.setState({ reader: value });
+        }}
+      />
+      <span className="sheet-move">
+        <Button
+          icon={<ArrowDownOutlined aria-hidden />}
+          disabled={!canMove}
+          aria-label="Move the tune down a half step"
+          title="Down a half step"
+          onClick={() => {
+            move(-1);
+          }}
+        />
+        <Select
+          aria-label="Move the tune to"
+          value={null}
+          disabled={!canMove}
+          placeholder="Move to…"
+          options={keysToMoveTo(key).map(({ semitones, name }) => ({
+            value: semitones,
+            label: keyName(name),
+          }))}
+          onChange={(semitones: number | null) => {
+            if (semitones !== null) move(semitones - tonicOf(key));
+          }}
+        />
+        <Button
+          icon={<ArrowUpOutlined aria-hidden />}
+          disabled={!canMove}
+          aria-label="Move the tune up a half step"
+          title="Up a half step"
+          onClick={() => {
+            move(1);
+          }}
+        />
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,20 @@
+import type { Landmark } from '@drop-close/core';
+import { create } from 'zustand';
+
+/** The landmark in hand: its bars are marked in the sheet. */
+export const useLandmark = create<{ readonly landmark: Landmark | undefined }>(() => ({
+  landmark: undefined,
+}));
+
+export const isSameLandmark = (a: Landmark | undefined, b: Landmark): boolean =>
+  a?.kind === b.kind && a.first === b.first && a.last === b.last;
+
+/** Takes a landmark up, or puts it down when it is in hand already. */
+export function toggleLandmark(landmark: Landmark): void {
+  useLandmark.setState(({ landmark: held }) => ({
+    landmark: isSameLandmark(held, landmark) ? undefined : landmark,
+  }));
+}
+
+export const barsInWords = ({ fromBar, toBar }: Pick<Landmark, 'fromBar' | 'toBar'>): string =>
+  fromBar === toBar ? `bar ${fromBar}` : `bars ${fromBar} to ${toBar}`;

@@ -1,0 +1,120 @@
+import { SoundOutlined } from '@ant-design/icons';
+import type { Chart, ChordAnalysis, PitchedChord, Slot } from '@drop-close/core';
+import { Button } from 'antd';
+import { stacked } from '../../playback/tones';
+import { useBand } from '../../playback/useBand';
+import { prettyDegree } from '../../voice/describe';
+import { prettyName, prettyNumber, useNotation } from '../../ui/notation';
+import { WRITTEN_ABOVE, usePreferences } from '../../ui/preferences';
+import { Symbol } from '../../ui/Symbol';
+import { OtherNames } from './OtherNames';
+import { Pools } from './Pools';
+import { StandIns } from './StandIns';
+
+interface ChordPanelProps {
+  readonly chord: PitchedChord;
+  readonly analysis: ChordAnalysis;
+}
+
+/** All that a chord says: its number and why, its notes, what may be added, its pools and other names. */
+export function ChordPanel({ chord, analysis }: ChordPanelProps) {
+  const { reader } = usePreferences();
+  const band = useBand();
+  const concert = (pitches: readonly number[]): number[] =>
+    pitches.map((pitch) => pitch - WRITTEN_ABOVE[reader]);
+  const hear = (pitches: readonly number[]): void => {
+    band.hearNotes(concert(pitches));
+  };
+  return (
+    <aside className="panel chord-panel" aria-label="The chord in hand">
+      <div className="panel-head">
+        <h2>
+          <Symbol symbol={chord.symbol} />
+        </h2>
+        <span className="quiet">
+          bar {analysis.bar}, beat {analysis.beat}
+        </span>
+        <Button
+          size="small"
+          icon={<SoundOutlined aria-hidden />}
+          onClick={() => {
+            hear(stacked(chord));
+          }}
+        >
+          Hear
+        </Button>
+      </div>
+      <Number analysis={analysis} />
+      <Notes chord={chord} analysis={analysis} />
+      <Pools
+        pools={analysis.scales}
+        onHear={(pool) => {
+          band.hearPool(concert(stacked(chord)), concert(pool));
+        }}
+      />
+      <OtherNames chord={chord} onHear={hear} />
+      <StandIns analysis={analysis} onHear={hear} />
+    </aside>
+  );
+}
+
+function Number({ analysis }: { analysis: ChordAnalysis }) {
+  const { numeral, key, function: part, reason, otherwise } = analysis;
+  return (
+    <section>
+      <p className="chord-number">
+        <b>{prettyNumber(numeral)}</b> <span>in {prettyName(key)}</span>{' '}
+        <span className="quiet">{part}</span>
+      </p>
+      <p className="quiet">{sentence(reason)}</p>
+      {otherwise.map((other) => (
+        <p key={`${other.numeral} ${other.key}`} className="quiet">
+          Or <b>{prettyNumber(other.numeral)}</b>
+          {other.key === key ? '' : ` in ${prettyName(other.key)}`}: {prettyNumber(other.reason)}.
+        </p>
+      ))}
+    </section>
+  );
+}
+
+/** Reasons are parts of a sentence; numbers in them keep their case. */
+const sentence = (reason: string): string => {
+  const pretty = reason.replace(/\b[b#](?=[IViv\d])/g, (sign) => (sign === 'b' ? '♭' : '♯'));
+  const keepsCase = /^(?:i|v)+\b/.test(reason);
+  return `${keepsCase ? pretty : pretty.charAt(0).toUpperCase() + pretty.slice(1)}.`;
+};
+
+function Notes({ chord, analysis }: ChordPanelProps) {
+  const { note } = useNotation();
+  const { tensions, avoid } = analysis;
+  return (
+    <section>
+      <ol className="chord-notes" aria-label="Notes">
+        {chord.tones.map((tone) => (
+          <li key={tone.degree} className={chord.guideTones.includes(tone.degree) ? 'guide' : ''}>
+            <b>{note(tone.note)}</b>
+            <span className="quiet">{prettyDegree(tone.degree)}</span>
+          </li>
+        ))}
+      </ol>
+      {tensions.length > 0 && (
+        <p>
+          <span className="quiet">May take</span>{' '}
+          {tensions.map((tone) => `${prettyDegree(tone.degree)} ${note(tone.note)}`).join(', ')}
+        </p>
+      )}
+      {avoid.length > 0 && (
+        <p>
+          <span className="quiet">Not on a long note</span> {avoid.map(note).join(', ')}
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** The chord of a slot, where it has one that sounds. */
+export function chordAt(chart: Chart, written: number, slot: number): PitchedChord | undefined {
+  const bar = chart.sections.flatMap(({ bars }) => bars)[written];
+  const found: Slot | undefined = bar?.slots[slot];
+  return found?.kind === 'chord' && found.chord.kind === 'chord' ? found.chord : undefined;
+}

@@ -1,0 +1,32 @@
+import { standIns, type ChordAnalysis } from '@drop-close/core';
+import { prettyNumber } from '../../ui/notation';
+import { Symbol } from '../../ui/Symbol';
+import { HearSymbol } from './OtherNames';
+
+interface StandInsProps {
+  readonly analysis: ChordAnalysis;
+  readonly onHear: (pitches: readonly number[]) => void;
+}
+
+/** Chords of the same function that can take this one's place. */
+export function StandIns({ analysis, onHear }: StandInsProps) {
+  const group = standIns(analysis);
+  if (!group.length) return null;
+  return (
+    <section>
+      <h3>Can stand in</h3>
+      <ul className="other-names">
+        {group.map(({ symbol, numeral, why }) => (
+          <li key={numeral}>
+            <HearSymbol symbol={symbol} onHear={onHear} />
+            <div>
+              <Symbol symbol={symbol} />{' '}
+              <span className="slot-number">{prettyNumber(numeral)}</span>{' '}
+              <span className="quiet">{why}</span>
+            </div>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,129 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { formatMeter, slotText, type ChartAnalysis } from '@drop-close/core';
+import { Dropdown } from 'antd';
+import type { Lens } from '../../ui/preferences';
+import { barMenu } from './barMenu';
+import { useCursor, type Cursor } from './cursor';
+import type { SheetBar } from './layout';
+import { SlotButton } from './SlotButton';
+import { SlotField } from './SlotField';
+
+export interface BarCellProps {
+  readonly bar: SheetBar;
+  readonly label: string | undefined;
+  readonly analysis: ChartAnalysis | undefined;
+  readonly lens: Lens;
+  /** The chord in hand, among those of the chorus. */
+  readonly selected: number;
+  /** Whether the landmark in hand lies over this bar. */
+  readonly marked: boolean;
+  readonly readOnly: boolean;
+  readonly onSelect: (event: number) => void;
+  readonly onDone: (cursor: Cursor) => void;
+}
+
+/** One bar: its number (drag it, or press it for what can be done), what stands above it, its slots. */
+export function BarCell(props: BarCellProps) {
+  const { bar, marked, readOnly } = props;
+  const sortable = useSortable({ id: bar.at, disabled: readOnly });
+  const { setNodeRef, transform, transition, isDragging } = sortable;
+  const edges = [
+    bar.bar.repeatStart && 'repeat-start',
+    bar.bar.repeatEnd && 'repeat-end',
+    marked && 'marked',
+    isDragging && 'dragging',
+  ];
+  return (
+    <div
+      ref={setNodeRef}
+      className={['sheet-bar', ...edges].filter(Boolean).join(' ')}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+    >
+      <BarHead {...props} sortable={sortable} />
+      <Slots {...props} />
+    </div>
+  );
+}
+
+function BarHead({
+  bar,
+  label,
+  readOnly,
+  sortable,
+}: BarCellProps & { sortable: ReturnType<typeof useSortable> }) {
+  const { attributes, listeners, setActivatorNodeRef } = sortable;
+  const { ending, meter, words } = bar.bar;
+  const name = bar.number === undefined ? 'Bar that is not played' : `Bar ${bar.number}`;
+  return (
+    <div className="sheet-bar-head">
+      {ending !== undefined && <span className="sheet-ending">{ending}.</span>}
+      {readOnly ? (
+        <span className="sheet-number">{bar.number}</span>
+      ) : (
+        <Dropdown menu={barMenu(bar, label)} trigger={['click']}>
+          <button
+            type="button"
+            ref={setActivatorNodeRef}
+            className="sheet-number"
+            {...attributes}
+            {...listeners}
+            aria-label={`${name}: move or change it`}
+          >
+            {bar.number ?? '–'}
+          </button>
+        </Dropdown>
+      )}
+      {meter && <span className="bar-meter">{formatMeter(meter)}</span>}
+      {words?.map((text) => (
+        <span key={text} className="bar-words">
+          {text}
+        </span>
+      ))}
+    </div>
+  );
+}
+
+function Slots(props: BarCellProps) {
+  const { bar, analysis, lens, selected, readOnly, onSelect, onDone } = props;
+  const cursor = useCursor((state) => (state.cursor?.bar === bar.at ? state.cursor : undefined));
+  const fresh = cursor?.fresh ? cursor : undefined;
+  const columns = bar.slots.map(({ width }) => `minmax(0, ${width}fr)`);
+  if (fresh) columns.splice(fresh.slot, 0, 'minmax(3.2rem, 0.4fr)');
+  const field = (at: Cursor, text: string) => (
+    <SlotField
+      key={`${at.slot} ${String(at.fresh)}`}
+      cursor={at}
+      text={text}
+      label={`Chord in bar ${bar.number ?? ''}`}
+      onDone={onDone}
+    />
+  );
+  const cells = bar.slots.map((place) => {
+    const slot = bar.bar.slots[place.slot]!;
+    if (cursor && !fresh && cursor.slot === place.slot) return field(cursor, slotText(slot));
+    const { event } = place;
+    return (
+      <SlotButton
+        key={place.slot}
+        slot={slot}
+        place={place}
+        bar={bar.at}
+        number={bar.number}
+        chord={event === undefined ? undefined : analysis?.chords[event]}
+        lens={lens}
+        selected={event !== undefined && event === selected}
+        readOnly={readOnly}
+        onSelect={() => {
+          if (event !== undefined) onSelect(event);
+        }}
+      />
+    );
+  });
+  if (fresh) cells.splice(fresh.slot, 0, field(fresh, ''));
+  return (
+    <div className="slots" style={{ gridTemplateColumns: columns.join(' ') }}>
+      {cells}
+    </div>
+  );
+}

@@ -1,0 +1,183 @@
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { SortableContext, sortableKeyboardCoordinates } from '@dnd-kit/sortable';
+import {
+  moveBar,
+  writtenBars,
+  type Chart,
+  type ChartAnalysis,
+  type Timeline,
+} from '@drop-close/core';
+import { useEffect, useMemo, useRef } from 'react';
+import { useSelection } from '../../tune/selection';
+import { usePreferences } from '../../ui/preferences';
+import { useLandmark } from '../landmarks';
+import { editChart } from '../useChart';
+import { BarCell } from './BarCell';
+import { BlockHead } from './BlockHead';
+import { Brackets } from './Brackets';
+import { useCursor, write, type Cursor } from './cursor';
+import { BARS_A_LINE, layoutSheet, type SheetBlock, type SheetLine } from './layout';
+import { SlotField } from './SlotField';
+
+interface SheetProps {
+  readonly chart: Chart;
+  readonly time: Timeline;
+  readonly analysis: ChartAnalysis | undefined;
+  /** A chart read in another key, or one whose text does not all read, is not written in here. */
+  readonly readOnly: boolean;
+}
+
+/** The chart laid out as players read it, four bars a line, and written in where it stands. */
+export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
+  const blocks = useMemo(() => layoutSheet(chart, time, analysis), [chart, time, analysis]);
+  const count = writtenBars(chart).length;
+  const sheet = useRef<HTMLElement>(null);
+  const focusSlot = ({ bar, slot }: Cursor): void => {
+    const at = `[data-slot="${bar}:${slot}"]`;
+    setTimeout(() => sheet.current?.querySelector<HTMLElement>(at)?.focus());
+  };
+  useFocusFollowsSelection(sheet);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, {
+      coordinateGetter: sortableKeyboardCoordinates,
+      keyboardCodes: { start: ['KeyM'], cancel: ['Escape'], end: ['KeyM', 'Enter'] },
+    }),
+  );
+  const onDragEnd = ({ active, over }: DragEndEvent): void => {
+    if (over) editChart((now) => moveBar(now, Number(active.id), Number(over.id)));
+  };
+  return (
+    <section className="sheet" aria-label="The chart" ref={sheet}>
+      <DndContext sensors={sensors} onDragEnd={onDragEnd}>
+        <SortableContext items={Array.from({ length: count }, (_, at) => at)} strategy={stay}>
+          {blocks.map((block, index) => (
+            <Block
+              key={index}
+              {...{ block, chart, analysis, readOnly }}
+              isLast={index === blocks.length - 1}
+              onDone={focusSlot}
+            />
+          ))}
+        </SortableContext>
+      </DndContext>
+      {!readOnly && count === 0 && (
+        <div className="sheet-line">
+          <NextBar at={0} onDone={focusSlot} />
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** Bars do not make room while one is dragged: the text they come from has lines and labels. */
+const stay = (): null => null;
+
+interface BlockProps extends Omit<SheetProps, 'time'> {
+  readonly block: SheetBlock;
+  readonly isLast: boolean;
+  readonly onDone: (cursor: Cursor) => void;
+}
+
+function Block({ block, isLast, ...rest }: BlockProps) {
+  const lines = block.lines;
+  return (
+    <div className="sheet-section">
+      <BlockHead block={block} />
+      {lines.map((line, index) => (
+        <Line
+          key={index}
+          line={line}
+          label={index === 0 ? block.label : undefined}
+          isLast={isLast && index === lines.length - 1}
+          {...rest}
+        />
+      ))}
+    </div>
+  );
+}
+
+interface LineProps extends Omit<BlockProps, 'block'> {
+  readonly line: SheetLine;
+  readonly label: string | undefined;
+}
+
+function Line({ line, label, chart, analysis, readOnly, isLast, onDone }: LineProps) {
+  const { index, select } = useSelection();
+  const { lens } = usePreferences();
+  const { landmark } = useLandmark();
+  const full = line.bars.length === BARS_A_LINE;
+  const next = isLast && !readOnly && <NextBar at={writtenBars(chart).length} onDone={onDone} />;
+  return (
+    <>
+      <Brackets line={line} />
+      <div className="sheet-line">
+        {line.bars.map((bar, position) => (
+          <BarCell
+            key={bar.at}
+            {...{ bar, analysis, lens, readOnly, onDone }}
+            label={position === 0 ? label : undefined}
+            selected={index}
+            marked={isUnder(landmark, bar.number)}
+            onSelect={select}
+          />
+        ))}
+        {!full && next}
+      </div>
+      {full && next && <div className="sheet-line">{next}</div>}
+    </>
+  );
+}
+
+const isUnder = (
+  landmark: { fromBar: number; toBar: number } | undefined,
+  number: number | undefined,
+): boolean =>
+  !!landmark && number !== undefined && landmark.fromBar <= number && number <= landmark.toBar;
+
+/** Where the next bar is written. */
+function NextBar({ at, onDone }: { at: number; onDone: (cursor: Cursor) => void }) {
+  const cursor = useCursor((state) => (state.cursor?.bar === at ? state.cursor : undefined));
+  if (cursor) {
+    return (
+      <div className="sheet-bar next">
+        <SlotField
+          cursor={cursor}
+          text=""
+          label="Chord in a new bar"
+          onDone={() => {
+            onDone({ bar: Math.max(0, at - 1), slot: 0 });
+          }}
+        />
+      </div>
+    );
+  }
+  return (
+    <button
+      type="button"
+      className="sheet-bar next"
+      onClick={() => {
+        write({ bar: at, slot: 0 });
+      }}
+    >
+      {at === 0 ? 'Write the first bar' : 'Next bar'}
+    </button>
+  );
+}
+
+/** Arrow keys walk the chorus; while the hand is on the sheet, the focus walks along. */
+function useFocusFollowsSelection(sheet: React.RefObject<HTMLElement | null>): void {
+  const { index } = useSelection();
+  useEffect(() => {
+    const focused = document.activeElement;
+    if (!focused?.matches('.slot') || !sheet.current?.contains(focused)) return;
+    sheet.current.querySelector<HTMLElement>('.slot[aria-current=true]')?.focus();
+  }, [index, sheet]);
+}

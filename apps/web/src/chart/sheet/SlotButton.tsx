@@ -1,0 +1,126 @@
+import { insertBar, type ChordAnalysis, type Slot } from '@drop-close/core';
+import type { KeyboardEvent } from 'react';
+import type { Lens } from '../../ui/preferences';
+import { prettyNumber } from '../../ui/notation';
+import { Symbol } from '../../ui/Symbol';
+import { plainSymbol } from '../../ui/symbol';
+import { editChart } from '../useChart';
+import { write } from './cursor';
+import type { SlotPlace } from './layout';
+import { writeAt } from './writing';
+
+export interface SlotButtonProps {
+  readonly slot: Slot;
+  readonly place: SlotPlace;
+  readonly bar: number;
+  /** As players count it; undefined for a bar that is never played. */
+  readonly number: number | undefined;
+  readonly chord: ChordAnalysis | undefined;
+  readonly lens: Lens;
+  readonly selected: boolean;
+  readonly readOnly: boolean;
+  readonly onSelect: () => void;
+}
+
+/** What begins a chord or a sign when it is typed on a slot. */
+const BEGINS = /^[A-Ga-gN%.]$/;
+
+/** One place of a bar: chosen with a click, written on by typing or with Enter. */
+export function SlotButton(props: SlotButtonProps) {
+  const { slot, place, bar, number, chord, lens, selected, readOnly, onSelect } = props;
+  const cursor = { bar, slot: place.slot };
+  const onKeyDown = (event: KeyboardEvent): void => {
+    if (readOnly || event.ctrlKey || event.metaKey || event.altKey) return;
+    const act = actionFor(event.key, cursor);
+    if (!act) return;
+    event.preventDefault();
+    event.stopPropagation();
+    act();
+  };
+  return (
+    <button
+      type="button"
+      className="slot"
+      data-slot={`${bar}:${place.slot}`}
+      aria-current={selected}
+      aria-label={labelOf(slot, number, place.beat, chord)}
+      onClick={onSelect}
+      onDoubleClick={() => {
+        if (!readOnly) write(cursor);
+      }}
+      onKeyDown={onKeyDown}
+    >
+      <SlotFace slot={slot} chord={chord} lens={lens} />
+    </button>
+  );
+}
+
+function actionFor(key: string, cursor: { bar: number; slot: number }): (() => void) | undefined {
+  const { bar } = cursor;
+  if (key === 'Enter' || key === 'F2') {
+    return () => {
+      write(cursor);
+    };
+  }
+  if (BEGINS.test(key)) {
+    return () => {
+      write({ ...cursor, typed: key });
+    };
+  }
+  if (key === 'Delete' || key === 'Backspace') {
+    return () => void editChart((chart) => writeAt(chart, cursor, ''));
+  }
+  if (key === 'Insert') {
+    return () => {
+      editChart((chart) => insertBar(chart, bar + 1));
+      write({ bar: bar + 1, slot: 0 });
+    };
+  }
+  return undefined;
+}
+
+function labelOf(
+  slot: Slot,
+  number: number | undefined,
+  beat: number,
+  chord: ChordAnalysis | undefined,
+): string {
+  const where = number === undefined ? `beat ${beat}` : `bar ${number} beat ${beat}`;
+  switch (slot.kind) {
+    case 'chord':
+      return `${plainSymbol(slot.text)}${chord ? `, ${prettyNumber(chord.numeral)}` : ''}, ${where}`;
+    case 'hold':
+      return `held, ${where}`;
+    case 'repeat bar':
+      return `the bar before again, ${where}`;
+    case 'unreadable':
+      return `${slot.text} cannot be read, ${where}`;
+  }
+}
+
+function SlotFace({ slot, chord, lens }: Pick<SlotButtonProps, 'slot' | 'chord' | 'lens'>) {
+  switch (slot.kind) {
+    case 'chord':
+      return (
+        <>
+          {lens !== 'numbers' && <Symbol symbol={slot.text} />}
+          {lens !== 'symbols' && chord && (
+            <span className={`slot-number ${lens === 'numbers' ? 'alone' : ''}`}>
+              {prettyNumber(chord.numeral)}
+            </span>
+          )}
+        </>
+      );
+    case 'hold':
+      return <span className="quiet">·</span>;
+    case 'repeat bar':
+      return <span className="sheet-repeat">𝄎</span>;
+    case 'unreadable':
+      return (
+        <span className="sheet-unreadable" title={slot.problem.message}>
+          {slot.text}
+          <small>?{slot.problem.suggestion && ` ${slot.problem.suggestion}`}</small>
+        </span>
+      );
+  }
+}

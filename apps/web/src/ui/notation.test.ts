@@ -1,0 +1,36 @@
+import { notationOf, prettyName, prettyNumber } from './notation';
+import { defaultPreferences } from './preferences';
+
+it.each([
+  ['bVII7', '♭VII7'],
+  ['subV7/bVI', 'subV7/♭VI'],
+  ['#iv°7', '♯iv°7'],
+  ['V7/ii', 'V7/ii'],
+  ['b9', '♭9'],
+])('the number %s is set as %s', (number, set) => {
+  expect(prettyNumber(number)).toBe(set);
+});
+
+it.each([
+  ['Eb major', 'E♭ major'],
+  ['F# Mixolydian b9 b13', 'F♯ Mixolydian ♭9 ♭13'],
+  ['Bb blues', 'B♭ blues'],
+  ['C half-whole diminished', 'C half-whole diminished'],
+  ['with b9 and 13 together', 'with ♭9 and 13 together'],
+])('the name %s is set as %s', (name, set) => {
+  expect(prettyName(name)).toBe(set);
+});
+
+it('writes notes and symbols as the player likes them', () => {
+  const typed = notationOf(defaultPreferences);
+  expect(typed.note('Bbb')).toBe('A');
+  expect(typed.symbol('C-Δ')).toBe('C-Δ');
+  const other = notationOf({
+    ...defaultPreferences,
+    symbols: 'signs',
+    notes: 'do ré mi',
+    plain: false,
+  });
+  expect(other.note('Bbb')).toBe('si♭♭');
+  expect(other.symbol('Bm7b5')).toBe('Bø');
+});
