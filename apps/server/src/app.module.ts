@@ -5,10 +5,11 @@ import { DatabaseModule } from './database/database.module';
 import { HealthController } from './health/health.controller';
 import { InvalidBody, fieldProblems } from './problem/errors';
 import { ProblemFilter } from './problem/problem.filter';
+import { SetsModule } from './sets/sets.module';
 import { TunesModule } from './tunes/tunes.module';
 
 @Module({
-  imports: [DatabaseModule, TunesModule, ArrangementsModule],
+  imports: [DatabaseModule, TunesModule, ArrangementsModule, SetsModule],
   controllers: [HealthController],
   providers: [
     { provide: APP_FILTER, useClass: ProblemFilter },

@@ -1,17 +1,20 @@
 import { Migrator } from '@mikro-orm/migrations';
 import { defineConfig, type Options } from '@mikro-orm/postgresql';
 import { ArrangementEntity } from '../arrangements/arrangement.entity';
+import { SetEntity } from '../sets/set.entity';
 import { TuneEntity } from '../tunes/tune.entity';
 import { Migration20261124FirstTables } from './migrations/Migration20261124FirstTables';
+import { Migration20261125SetsAndSummaries } from './migrations/Migration20261125SetsAndSummaries';
 
 export function databaseOptions(url: string): Options {
   return defineConfig({
     clientUrl: url,
-    entities: [TuneEntity, ArrangementEntity],
+    entities: [TuneEntity, ArrangementEntity, SetEntity],
     extensions: [Migrator],
     migrations: {
       migrationsList: [
         { name: 'Migration20261124FirstTables', class: Migration20261124FirstTables },
+        { name: 'Migration20261125SetsAndSummaries', class: Migration20261125SetsAndSummaries },
       ],
       snapshot: false,
       silent: true,

@@ -24,11 +24,12 @@ export class IsMeter implements ValidatorConstraintInterface {
 
 /** The longest text of a chart that is stored, in characters. */
 const LONGEST_TEXT = 50_000;
+export const LONGEST_TITLE = 120;
 
 export class TuneBody {
   @IsString()
   @MinLength(1)
-  @MaxLength(120)
+  @MaxLength(LONGEST_TITLE)
   title!: string;
 
   /** The changes as typed, readable or not. */

@@ -1,5 +1,6 @@
 import { Collection, Entity, OneToMany, PrimaryKey, Property } from '@mikro-orm/core';
 import { randomUUID } from 'node:crypto';
+import type { TuneSummary } from './summary';
 import { ArrangementEntity } from '../arrangements/arrangement.entity';
 
 @Entity({ tableName: 'tune' })
@@ -25,6 +26,10 @@ export class TuneEntity {
 
   @Property({ type: 'string', length: 16 })
   feel!: string;
+
+  /** Made anew with every save; null on a tune from before there was one. */
+  @Property({ type: 'json', nullable: true })
+  summary: TuneSummary | null = null;
 
   @Property({ type: 'integer', version: true })
   version!: number;

@@ -1,6 +1,7 @@
-import { formOf, parseChart, parseMeter } from '@drop-close/core';
 import { ApiProperty } from '@nestjs/swagger';
+import type { LandmarkKind } from '@drop-close/core';
 import { ArrangementView } from '../arrangements/arrangement.views';
+import { summarize } from './summary';
 import type { TuneEntity } from './tune.entity';
 
 /** What a tune shows at a glance. */
@@ -13,25 +14,33 @@ export class TuneGlance {
   @ApiProperty() readonly feel: string;
   /** Section letters in order, `A A B A`; empty where none is labelled. */
   @ApiProperty() readonly form: string;
+  /** The form in words, "32-bar AABA"; empty where it has no name. */
+  @ApiProperty() readonly formName: string;
   /** Bars of one chorus. */
   @ApiProperty() readonly bars: number;
   /** How many places of the chart cannot be read. */
   @ApiProperty() readonly problems: number;
+  /** The key it is heard in, as `Eb major`. */
+  @ApiProperty() readonly homeKey: string;
+  /** Kinds of landmarks in it, each once. */
+  @ApiProperty({ type: [String] }) readonly landmarks: readonly LandmarkKind[];
   @ApiProperty() readonly version: number;
   @ApiProperty() readonly updatedAt: string;
 
   constructor(tune: TuneEntity) {
-    const { chart, problems } = parseChart(tune.text, parseMeter(tune.meter));
-    const form = formOf(chart);
+    const summary = tune.summary ?? summarize(tune);
     this.id = tune.id;
     this.title = tune.title;
     this.key = tune.key;
     this.meter = tune.meter;
     this.tempo = tune.tempo;
     this.feel = tune.feel;
-    this.form = form.letters;
-    this.bars = form.bars;
-    this.problems = problems.length;
+    this.form = summary.letters;
+    this.formName = summary.form;
+    this.bars = summary.bars;
+    this.problems = summary.problems;
+    this.homeKey = summary.homeKey;
+    this.landmarks = summary.landmarks;
     this.version = tune.version;
     this.updatedAt = tune.updatedAt.toISOString();
   }

@@ -41,6 +41,12 @@ export class TunesController {
     return this.tunes.delete(id);
   }
 
+  @Post(':id/copy')
+  @ApiCreatedResponse({ type: TuneView })
+  copy(@Param('id', IdPipe) id: string): Promise<TuneView> {
+    return this.tunes.copy(id);
+  }
+
   @Post(':id/restore')
   @HttpCode(200)
   @ApiOkResponse({ type: TuneView })

@@ -3,9 +3,12 @@ import { Injectable } from '@nestjs/common';
 import { defaultArrangement } from '@drop-close/core';
 import { ArrangementEntity } from '../arrangements/arrangement.entity';
 import { NoSuchThing, StaleSave } from '../problem/errors';
-import { TuneBody, TuneSave } from './tune.dto';
+import { SUMMARY_VERSION, summarize } from './summary';
+import { LONGEST_TITLE, TuneBody, TuneSave } from './tune.dto';
 import { TuneEntity } from './tune.entity';
 import { TuneGlance, TuneView } from './tune.views';
+
+const COPY = ' (copy)';
 
 @Injectable()
 export class TunesService {
@@ -17,6 +20,7 @@ export class TunesService {
       { deletedAt: null },
       { orderBy: { title: 'asc' } },
     );
+    await this.refreshSummaries(tunes);
     return tunes.map((tune) => new TuneGlance(tune));
   }
 
@@ -26,17 +30,34 @@ export class TunesService {
 
   /** A new tune comes with one arrangement, so that it can be voiced at once. */
   async create(body: TuneBody): Promise<TuneView> {
-    const tune = this.em.create(TuneEntity, fields(body), { partial: true });
+    const own = fields(body);
+    const summary = summarize(own);
+    const tune = this.em.create(TuneEntity, { ...own, summary }, { partial: true });
     const first = { tune, name: 'First arrangement', setup: defaultArrangement };
     this.em.create(ArrangementEntity, first, { partial: true });
     await this.em.flush();
     return new TuneView(tune);
   }
 
+  /** The same tune once more, with all its arrangements. */
+  async copy(id: string): Promise<TuneView> {
+    const tune = await this.find(id);
+    const { text, key, meter, tempo, feel, summary } = tune;
+    const title = `${tune.title.slice(0, LONGEST_TITLE - COPY.length)}${COPY}`;
+    const copied = { title, text, key, meter, tempo, feel, summary };
+    const copy = this.em.create(TuneEntity, copied, { partial: true });
+    for (const { name, setup } of tune.arrangements) {
+      this.em.create(ArrangementEntity, { tune: copy, name, setup }, { partial: true });
+    }
+    await this.em.flush();
+    return new TuneView(copy);
+  }
+
   async save(id: string, body: TuneSave): Promise<TuneView> {
     const tune = await this.find(id);
     if (tune.version !== body.version) throw new StaleSave(body, new TuneView(tune));
-    this.em.assign(tune, fields(body));
+    const own = fields(body);
+    this.em.assign(tune, { ...own, summary: summarize(own) });
     try {
       await this.em.flush();
     } catch (error) {
@@ -61,6 +82,17 @@ export class TunesService {
     return new TuneView(tune);
   }
 
+  /** Summaries from before, or of an older analysis, are made anew and kept; the version stays. */
+  private async refreshSummaries(tunes: readonly TuneEntity[]): Promise<void> {
+    for (const tune of tunes) {
+      if (tune.summary?.version === SUMMARY_VERSION) continue;
+      const summary = summarize(tune);
+      await this.em.nativeUpdate(TuneEntity, { id: tune.id }, { summary });
+      tune.summary = summary;
+    }
+    this.em.clear();
+  }
+
   private async find(id: string): Promise<TuneEntity> {
     const where = { id, deletedAt: null };
     const tune = await this.em.findOne(TuneEntity, where, { populate: ['arrangements'] });
@@ -74,7 +106,10 @@ export class TunesService {
   }
 }
 
-const fields = ({ title, text, key, meter, tempo, feel }: TuneBody): TuneBody => ({
+/** A body as plain data. */
+type TuneFields = Pick<TuneBody, 'title' | 'text' | 'key' | 'meter' | 'tempo' | 'feel'>;
+
+const fields = ({ title, text, key, meter, tempo, feel }: TuneBody): TuneFields => ({
   title: title.trim(),
   text,
   key,

@@ -45,6 +45,7 @@ export function SlotButton(props: SlotButtonProps) {
       aria-current={selected}
       aria-label={labelOf(slot, number, place.beat, chord)}
       onClick={onSelect}
+      onFocus={onSelect}
       onDoubleClick={() => {
         if (!readOnly) write(cursor);
       }}

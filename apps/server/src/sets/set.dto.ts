@@ -1,0 +1,33 @@
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsInt,
+  IsString,
+  IsUUID,
+  MaxLength,
+  Min,
+  MinLength,
+} from 'class-validator';
+
+/** Longer than any night. */
+const MOST_TUNES = 500;
+
+export class SetBody {
+  @IsString()
+  @MinLength(1)
+  @MaxLength(80)
+  name!: string;
+
+  /** In playing order. */
+  @IsArray()
+  @ArrayMaxSize(MOST_TUNES)
+  @IsUUID(undefined, { each: true })
+  tuneIds!: string[];
+}
+
+export class SetSave extends SetBody {
+  /** The version this save started from. */
+  @IsInt()
+  @Min(1)
+  version!: number;
+}

@@ -1,0 +1,17 @@
+import { ApiProperty } from '@nestjs/swagger';
+import type { SetEntity } from './set.entity';
+
+/** A set: tunes in playing order. */
+export class SetView {
+  @ApiProperty() readonly id: string;
+  @ApiProperty() readonly name: string;
+  @ApiProperty({ type: [String] }) readonly tuneIds: readonly string[];
+  @ApiProperty() readonly version: number;
+
+  constructor(set: SetEntity) {
+    this.id = set.id;
+    this.name = set.name;
+    this.tuneIds = set.tuneIds;
+    this.version = set.version;
+  }
+}
