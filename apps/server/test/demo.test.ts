@@ -2,6 +2,8 @@ import { mkdtemp, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import {
+  LANDMARK_KINDS,
+  analyzeChart,
   connect,
   defaultArrangement,
   families,
@@ -10,14 +12,59 @@ import {
   settingsOf,
   timeline,
 } from '@drop-close/core';
-import { readDemo } from '../src/demo/readDemo';
+import { readDemo, readDemoSets } from '../src/demo/readDemo';
+import { summarize } from '../src/tunes/summary';
 
 const DEMO = resolve(__dirname, '../../../demo');
 
-it('holds six tunes, each with all that the book shows', async () => {
+it('holds twelve tunes, each with all that the book shows', async () => {
   const tunes = await readDemo(DEMO);
-  expect(tunes).toHaveLength(6);
+  expect(tunes).toHaveLength(12);
   expect(tunes.map(({ title }) => title)).toContain('Bilge Lamp Blues');
+});
+
+it('holds every kind of landmark, each in a tune at least', async () => {
+  const kinds = (await readDemo(DEMO)).flatMap((tune) => summarize(tune).landmarks);
+  expect(LANDMARK_KINDS.filter((kind) => !kinds.includes(kind))).toEqual([]);
+});
+
+/** What each tune is made to show, worked out by hand from its changes (common practice). */
+const SHOWS: readonly (readonly [title: string, form: string, landmarks: string])[] = [
+  ['Bilge Lamp Blues', 'twelve-bar blues in B♭', '12-bar blues 1-12; turnaround 11-12'],
+  ['Ebb at Nine', 'twelve-bar blues in C minor', 'minor blues 1-12; tritone substitute 12-12'],
+  ['The Second Lantern', '32-bar AABA', 'turnaround 1-4; ii–V–I 16-17; ii–V–I 20-21'],
+  ['Half Past the Tide', '32-bar ABAC', 'backdoor 6-7; backdoor 28-29; passing diminished 31-32'],
+  ['Rope and Ring', '', 'tritone substitute 4-5; minor iv 18-18'],
+  ['Brass Rail, Evening', '', 'ii–V–I 3-5; chain of ii–Vs 9-14'],
+  ['Loose Gangway', '32-bar AABA', 'rhythm A 1-8; rhythm A 9-16; dominant-cycle bridge 17-24'],
+  ['Fog Signal', '32-bar AABA', 'modal vamp 1-8; modal vamp 17-24; modal vamp 25-32'],
+  ['Engine Room Drag', '', 'passing diminished 12-13; common-tone diminished 15-16'],
+  ['Six Ways Home', '', 'turnaround 1-2; turnaround 3-4; turnaround 9-10; chain of ii–Vs 11-15'],
+  ['Copper Kettle', '', 'pedal 1-4; line cliché 5-6; line cliché 9-10'],
+  ['Two Buoys', '', 'line cliché 1-2; backdoor 13-14; backdoor 24-25'],
+];
+
+it.each(SHOWS)('%s is %j and shows %s', async (title, form, landmarks) => {
+  const tune = (await readDemo(DEMO)).find((each) => each.title === title)!;
+  expect(summarize(tune).form).toBe(form);
+  const { chart } = parseChart(tune.text, parseMeter(tune.meter));
+  const found = analyzeChart({ ...chart, header: { key: tune.key, ...chart.header } });
+  const marks = found.landmarks.map(({ kind, fromBar, toBar }) => `${kind} ${fromBar}-${toBar}`);
+  expect(marks).toEqual(expect.arrayContaining(landmarks.split('; ')));
+});
+
+it('says that the bridge of Fog Signal is its A up a half step', async () => {
+  const tune = (await readDemo(DEMO)).find(({ title }) => title === 'Fog Signal')!;
+  const { sections } = analyzeChart(parseChart(tune.text).chart);
+  expect(sections[2]).toMatchObject({ name: 'B', sameAs: { name: 'A1', semitones: 1 } });
+});
+
+it('has sets of its own tunes, and says which title is wrong', async () => {
+  const titles = (await readDemo(DEMO)).map(({ title }) => title);
+  expect((await readDemoSets(DEMO, titles)).length).toBeGreaterThan(1);
+  await expect(readDemoSets(DEMO, titles.slice(1))).rejects.toThrow(
+    'sets.json, "Ferry, first set": there is no demo tune "Bilge Lamp Blues".',
+  );
 });
 
 it('voices whole on both instruments in every family', async () => {

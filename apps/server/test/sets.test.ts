@@ -91,7 +91,8 @@ describe('what the book knows of a tune', () => {
 
   it('is made anew for tunes from before there was a summary', async () => {
     const { id } = await tune('Old', BLUES);
-    await orm.em.fork().nativeUpdate(TuneEntity, { id }, { summary: null });
+    const connection = orm.em.getConnection();
+    await connection.execute('update tune set summary = null where id = ?', [id]);
     const listed = ((await api.get('/api/tunes')).body as TuneView[]).find((t) => t.id === id);
     expect(listed).toMatchObject({ homeKey: 'F major', version: 1 });
     const kept = await orm.em.fork().findOneOrFail(TuneEntity, { id });

@@ -4,7 +4,8 @@ import { readConfig } from '../config';
 import { databaseOptions } from '../database/mikro-orm.config';
 import { TuneEntity } from '../tunes/tune.entity';
 import { TunesService } from '../tunes/tunes.service';
-import { readDemo } from './readDemo';
+import { SetsService } from '../sets/sets.service';
+import { readDemo, readDemoSets } from './readDemo';
 
 /** Loads the demo tunes once: into a book that has never held a tune, thrown away or not. */
 async function main(): Promise<void> {
@@ -16,8 +17,14 @@ async function main(): Promise<void> {
     if (await em.count(TuneEntity)) return;
     const tunes = new TunesService(em);
     const demo = await readDemo(config.demoFolder);
-    for (const tune of demo) await tunes.create(tune);
-    process.stdout.write(`Loaded ${demo.length} demo tunes.\n`);
+    const ids = new Map<string, string>();
+    for (const tune of demo) ids.set(tune.title, (await tunes.create(tune)).id);
+    const sets = await readDemoSets(config.demoFolder, [...ids.keys()]);
+    for (const { name, tunes: titles } of sets) {
+      const tuneIds = titles.flatMap((title) => ids.get(title) ?? []);
+      await new SetsService(em).create({ name, tuneIds });
+    }
+    process.stdout.write(`Loaded ${demo.length} demo tunes and ${sets.length} sets.\n`);
   } finally {
     await orm.close(true);
   }

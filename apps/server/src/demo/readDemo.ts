@@ -22,6 +22,24 @@ function readDemoTune(file: string, source: string): TuneBody {
   if (!title || !key || !meter || !tempo || !feel) {
     throw new Error(`${file}: title, key, meter, tempo and feel should stand above the bars.`);
   }
-  const text = formatChart({ ...chart, header: {} });
+  // A pickup belongs to the changes; all else stands over the tune.
+  const { pickup } = chart.header;
+  const text = formatChart({ ...chart, header: pickup === undefined ? {} : { pickup } });
   return { title, text, key, meter: formatMeter(meter), tempo, feel };
+}
+
+/** A demo set: tunes by title, in playing order. */
+export interface DemoSet {
+  readonly name: string;
+  readonly tunes: readonly string[];
+}
+
+/** Reads the demo sets. @throws when a set names a tune that is not there. */
+export async function readDemoSets(folder: string, titles: readonly string[]): Promise<DemoSet[]> {
+  const sets = JSON.parse(await readFile(join(folder, 'sets.json'), 'utf8')) as DemoSet[];
+  for (const { name, tunes } of sets) {
+    const missing = tunes.find((title) => !titles.includes(title));
+    if (missing) throw new Error(`sets.json, "${name}": there is no demo tune "${missing}".`);
+  }
+  return sets;
 }

@@ -82,12 +82,16 @@ export class TunesService {
     return new TuneView(tune);
   }
 
-  /** Summaries from before, or of an older analysis, are made anew and kept; the version stays. */
+  /**
+   * Summaries from before, or of an older analysis, are made anew and kept. In plain SQL, so that the
+   * version stays: the tune itself has not changed for those who have it open.
+   */
   private async refreshSummaries(tunes: readonly TuneEntity[]): Promise<void> {
     for (const tune of tunes) {
       if (tune.summary?.version === SUMMARY_VERSION) continue;
       const summary = summarize(tune);
-      await this.em.nativeUpdate(TuneEntity, { id: tune.id }, { summary });
+      const sql = 'update tune set summary = ? where id = ?';
+      await this.em.getConnection().execute(sql, [JSON.stringify(summary), tune.id]);
       tune.summary = summary;
     }
     this.em.clear();

@@ -2,6 +2,8 @@ import type {
   ArrangementFields,
   ArrangementView,
   Problem,
+  SetFields,
+  SetView,
   TuneFields,
   TuneGlance,
   TuneView,
@@ -42,7 +44,13 @@ export const api = {
   saveTune: (id: string, fields: TuneFields, version: number) =>
     request<TuneView>('PUT', `/tunes/${id}`, { ...fields, version }),
   deleteTune: (id: string) => request<undefined>('DELETE', `/tunes/${id}`),
+  copyTune: (id: string) => request<TuneView>('POST', `/tunes/${id}/copy`),
   restoreTune: (id: string) => request<TuneView>('POST', `/tunes/${id}/restore`),
+  sets: () => request<SetView[]>('GET', '/sets'),
+  createSet: (fields: SetFields) => request<SetView>('POST', '/sets', fields),
+  saveSet: ({ id, ...body }: SetView) => request<SetView>('PUT', `/sets/${id}`, body),
+  deleteSet: (id: string) => request<undefined>('DELETE', `/sets/${id}`),
+  restoreSet: (id: string) => request<SetView>('POST', `/sets/${id}/restore`),
   saveArrangement: (id: string, fields: ArrangementFields, version: number) =>
     request<ArrangementView>('PUT', `/arrangements/${id}`, { ...fields, version }),
 };

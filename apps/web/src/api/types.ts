@@ -1,4 +1,4 @@
-import type { Arrangement, Feel } from '@drop-close/core';
+import type { Arrangement, Feel, LandmarkKind } from '@drop-close/core';
 
 /** What the book shows of a tune. */
 export interface TuneGlance {
@@ -8,11 +8,28 @@ export interface TuneGlance {
   readonly meter: string;
   readonly tempo: number;
   readonly feel: Feel;
+  /** Section letters in order. */
   readonly form: string;
+  /** "32-bar AABA"; empty where the form has no name. */
+  readonly formName: string;
   readonly bars: number;
   readonly problems: number;
+  /** The key it is heard in, as `Eb major`. */
+  readonly homeKey: string;
+  readonly landmarks: readonly LandmarkKind[];
   readonly version: number;
   readonly updatedAt: string;
+}
+
+/** Tunes in playing order. */
+export interface SetFields {
+  readonly name: string;
+  readonly tuneIds: readonly string[];
+}
+
+export interface SetView extends SetFields {
+  readonly id: string;
+  readonly version: number;
 }
 
 export interface ArrangementView {

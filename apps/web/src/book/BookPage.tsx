@@ -1,60 +1,39 @@
 import { PlusOutlined } from '@ant-design/icons';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Alert, App, Button } from 'antd';
-import { useNavigate } from 'react-router';
-import { api } from '../api/client';
-import type { TuneFields, TuneGlance } from '../api/types';
-import { TuneRow } from './TuneRow';
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  pointerWithin,
+  rectIntersection,
+  useSensor,
+  useSensors,
+  type CollisionDetection,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { sortableKeyboardCoordinates } from '@dnd-kit/sortable';
+import { Alert, Button, type MenuProps } from 'antd';
+import { useSearchParams } from 'react-router';
+import type { SetView, TuneGlance } from '../api/types';
+import { BookFiltersBar } from './BookFiltersBar';
+import { FILTER_NAMES, filterTunes, optionsOf, type BookFilters } from './filters';
+import { moved, withTune, withoutPlace } from './order';
+import { SetHead } from './SetHead';
+import { SetList } from './SetList';
+import { SetTable, TuneTable } from './TuneTable';
+import { useBook, type Book } from './useBook';
 import './book.css';
 
-const BLANK: TuneFields = {
-  title: 'New tune',
-  text: '[A]\n| Dm7 G7 | Cmaj7 |',
-  key: 'C',
-  meter: '4/4',
-  tempo: 120,
-  feel: 'swing',
-};
-
-/** The tunes: open one, begin one, throw one away and take that back. */
+/** The tunes and sets: find one, open one, put them in order, throw one away and take that back. */
 export function BookPage() {
-  const navigate = useNavigate();
-  const queries = useQueryClient();
-  const { notification } = App.useApp();
-  const tunes = useQuery({ queryKey: ['tunes'], queryFn: api.tunes, refetchOnMount: 'always' });
-  const refresh = () => queries.invalidateQueries({ queryKey: ['tunes'] });
-  const failed = (error: Error): void => {
-    notification.error({ title: 'That did not go through', description: error.message });
-  };
-
-  const create = useMutation({
-    mutationFn: () => api.createTune(BLANK),
-    onSuccess: (tune) => navigate(`/tune/${tune.id}/chart`),
-    onError: failed,
-  });
-  const restore = useMutation({
-    mutationFn: (id: string) => api.restoreTune(id),
-    onSuccess: refresh,
-    onError: failed,
-  });
-  const remove = useMutation({
-    mutationFn: (tune: TuneGlance) => api.deleteTune(tune.id),
-    onSuccess: async (_, tune) => {
-      await refresh();
-      const undo = (): void => {
-        restore.mutate(tune.id);
-        notification.destroy(tune.id);
-      };
-      notification.open({
-        key: tune.id,
-        title: `“${tune.title}” is out of the book`,
-        actions: <Button onClick={undo}>Put it back</Button>,
-        duration: 12,
-      });
-    },
-    onError: failed,
-  });
-
+  const book = useBook();
+  const { tunes, sets, createTune } = book;
+  const [parameters] = useSearchParams();
+  const setId = parameters.get('set') ?? undefined;
+  const set = sets.data?.find(({ id }) => id === setId);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
   return (
     <main className="page book">
       <div className="book-head">
@@ -62,9 +41,9 @@ export function BookPage() {
         <Button
           type="primary"
           icon={<PlusOutlined aria-hidden />}
-          loading={create.isPending}
+          loading={createTune.isPending}
           onClick={() => {
-            create.mutate();
+            createTune.mutate();
           }}
         >
           New tune
@@ -83,32 +62,151 @@ export function BookPage() {
         <p className="quiet">The book is empty. Begin with a new tune and type its changes.</p>
       )}
       {!!tunes.data?.length && (
-        <table className="book-table">
-          <thead>
-            <tr>
-              <th scope="col">Tune</th>
-              <th scope="col">Form</th>
-              <th scope="col">Key</th>
-              <th scope="col">Feel</th>
-              <th scope="col">Tempo</th>
-              <th scope="col">
-                <span className="unseen">Take out</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {tunes.data.map((tune) => (
-              <TuneRow
-                key={tune.id}
-                tune={tune}
-                onRemove={() => {
-                  remove.mutate(tune);
-                }}
-              />
-            ))}
-          </tbody>
-        </table>
+        <DndContext
+          sensors={sensors}
+          collisionDetection={underHand}
+          onDragEnd={(event) => {
+            drop(event, book, set);
+          }}
+        >
+          <div className="book-desk">
+            <SetList
+              sets={sets.data ?? []}
+              chosen={set?.id}
+              onNew={() => {
+                book.createSet.mutate();
+              }}
+            />
+            {set ? (
+              <SetDesk book={book} set={set} tunes={tunes.data} />
+            ) : (
+              <TuneDesk book={book} tunes={tunes.data} />
+            )}
+          </div>
+        </DndContext>
       )}
     </main>
   );
+}
+
+/** What lies under the pointer; without a pointer, what the carried row covers. */
+const underHand: CollisionDetection = (all) =>
+  all.pointerCoordinates ? pointerWithin(all) : rectIntersection(all);
+
+/** A tune on a set goes to its end; a place on a place changes the order. */
+function drop({ active, over }: DragEndEvent, book: Book, set: SetView | undefined): void {
+  const [what, id = ''] = String(active.id).split(' ');
+  const [onto, target = ''] = String(over?.id ?? '').split(' ');
+  if (what === 'tune' && onto === 'set') {
+    const goal = book.sets.data?.find((each) => each.id === target);
+    if (goal) book.saveSet.mutate(withTune(goal, id));
+  }
+  if (what === 'place' && onto === 'place' && set && id !== target) {
+    book.saveSet.mutate(moved(set, Number(id), Number(target)));
+  }
+}
+
+/** All tunes, and what is looked for among them; the search stands in the address. */
+function TuneDesk({ book, tunes }: { book: Book; tunes: readonly TuneGlance[] }) {
+  const [parameters, setParameters] = useSearchParams();
+  const filters: BookFilters = Object.fromEntries(
+    FILTER_NAMES.flatMap((name) => {
+      const value = parameters.get(name);
+      return value === null ? [] : [[name, value]];
+    }),
+  );
+  const found = filterTunes(tunes, filters);
+  return (
+    <div className="book-tunes">
+      <BookFiltersBar
+        filters={filters}
+        options={optionsOf(tunes)}
+        onChange={(change) => {
+          const next = new URLSearchParams(parameters);
+          for (const [name, value] of Object.entries<string | undefined>(change)) {
+            if (value === undefined) next.delete(name);
+            else next.set(name, value);
+          }
+          setParameters(next, { replace: true });
+        }}
+        onClear={() => {
+          setParameters({}, { replace: true });
+        }}
+      />
+      {found.length > 0 ? (
+        <TuneTable tunes={found} menuOf={(tune) => tuneMenu(book, tune)} />
+      ) : (
+        <p className="quiet">No tune of the book is like that.</p>
+      )}
+    </div>
+  );
+}
+
+function SetDesk({ book, set, tunes }: { book: Book; set: SetView; tunes: readonly TuneGlance[] }) {
+  return (
+    <div className="book-tunes">
+      <SetHead
+        set={set}
+        onRename={(name) => {
+          book.saveSet.mutate({ ...set, name });
+        }}
+        onRemove={() => {
+          book.removeSet.mutate(set);
+        }}
+      />
+      {set.tuneIds.length > 0 ? (
+        <SetTable
+          set={set}
+          tunes={tunes}
+          menuOf={(tune, place = 0) => ({
+            items: [
+              {
+                key: 'out of set',
+                label: 'Take out of this set',
+                onClick: () => {
+                  book.saveSet.mutate(withoutPlace(set, place));
+                },
+              },
+              ...(tuneMenu(book, tune).items ?? []),
+            ],
+          })}
+        />
+      ) : (
+        <p className="quiet">
+          This set is empty. Go to All tunes and drag tunes on its name, or choose it from a tune’s
+          menu.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function tuneMenu({ sets, saveSet, copyTune, removeTune }: Book, tune: TuneGlance): MenuProps {
+  const all = sets.data ?? [];
+  const into = all.map((set) => ({
+    key: set.id,
+    label: set.name,
+    onClick: () => {
+      saveSet.mutate(withTune(set, tune.id));
+    },
+  }));
+  return {
+    items: [
+      ...(into.length ? [{ key: 'into', label: 'Put into set', children: into }] : []),
+      {
+        key: 'copy',
+        label: 'Copy this tune',
+        onClick: () => {
+          copyTune.mutate(tune);
+        },
+      },
+      {
+        key: 'out',
+        label: 'Take out of the book',
+        onClick: () => {
+          removeTune.mutate(tune);
+        },
+      },
+    ],
+  };
 }

@@ -1,19 +1,24 @@
-import { DeleteOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
+import { HolderOutlined, MoreOutlined } from '@ant-design/icons';
+import { Button, Dropdown, type MenuProps } from 'antd';
+import type { ComponentProps } from 'react';
 import { Link } from 'react-router';
 import type { TuneGlance } from '../api/types';
-import { keyName } from '../ui/keyName';
+import { prettyName } from '../ui/notation';
 
-interface TuneRowProps {
-  readonly tune: TuneGlance;
-  readonly onRemove: () => void;
+/** What a row is taken up by. */
+export function RowHandle(props: ComponentProps<'button'>) {
+  return (
+    <button type="button" {...props}>
+      <HolderOutlined aria-hidden />
+    </button>
+  );
 }
 
-/** One tune at a glance. */
-export function TuneRow({ tune, onRemove }: TuneRowProps) {
+/** One tune at a glance, as the cells of its row. */
+export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps }) {
   const bars = `${tune.bars} ${tune.bars === 1 ? 'bar' : 'bars'}`;
   return (
-    <tr>
+    <>
       <th scope="row">
         <Link to={`/tune/${tune.id}/voice`}>{tune.title}</Link>
         {tune.problems > 0 && (
@@ -23,22 +28,27 @@ export function TuneRow({ tune, onRemove }: TuneRowProps) {
         )}
       </th>
       <td>
-        {tune.form && <span className="book-form">{tune.form}</span>}
-        <span className="quiet">{bars}</span>
+        {tune.formName || (
+          <>
+            {tune.form && <span className="book-form">{tune.form}</span>}
+            <span className="quiet">{bars}</span>
+          </>
+        )}
       </td>
-      <td className="book-key">{keyName(tune.key)}</td>
+      <td className="book-key">{prettyName(tune.homeKey)}</td>
       <td>
         {tune.feel} <span className="quiet">{tune.meter}</span>
       </td>
       <td className="book-tempo">{tune.tempo}</td>
       <td>
-        <Button
-          type="text"
-          icon={<DeleteOutlined aria-hidden />}
-          onClick={onRemove}
-          aria-label={`Take “${tune.title}” out of the book`}
-        />
+        <Dropdown menu={menu} trigger={['click']} placement="bottomRight">
+          <Button
+            type="text"
+            icon={<MoreOutlined aria-hidden />}
+            aria-label={`What to do with “${tune.title}”`}
+          />
+        </Dropdown>
       </td>
-    </tr>
+    </>
   );
 }

@@ -41,7 +41,8 @@ const FOUR_BARS = 4;
 /** Finds the key of every chord and the best reading of it there. */
 export function hear(chart: Chart): Heard {
   const time = timeline(chart);
-  const moments = momentsOf(time.events, lastBarBefore(time));
+  const starts = new Set(time.bars.flatMap((bar) => (bar.section === undefined ? [] : [bar.at])));
+  const moments = momentsOf(time.events, lastBarBefore(time), (at) => starts.has(at));
   const rows = chordsOfBars(time, moments);
   const blues = bluesChoruses(time, rows);
   const keys = keysFrom(moments[0]?.root ?? pitchClass(0));
@@ -122,11 +123,27 @@ function readAll(
   bluesTonic: readonly (number | undefined)[],
 ): Reading[][][] {
   return moments.map((now, at) => {
-    const round = (step: number): Moment | undefined => moments[(at + step) % moments.length];
-    const around = { now, before: moments[at - 1], next: round(1), afterNext: round(2) };
+    const next = otherAfter(moments, at);
+    const around = {
+      now,
+      before: moments[at - 1],
+      next: moments[next],
+      afterNext: moments[otherAfter(moments, next)],
+    };
     const tonic = bluesTonic[now.fromBar];
     return keys.map((key) => readingsOf({ key, ...around, blues: tonic === key.tonic }));
   });
+}
+
+/** The next chord that is another one; after the last comes the first, for a chorus goes round. */
+function otherAfter(moments: readonly Moment[], from: number): number {
+  const now = moments[from]!;
+  for (let step = 1; step < moments.length; step += 1) {
+    const at = (from + step) % moments.length;
+    const other = moments[at]!;
+    if (other.root !== now.root || other.class !== now.class) return at;
+  }
+  return (from + 1) % moments.length;
 }
 
 /** For each bar, from 1, the tonic of the blues it lies in. */

@@ -21,10 +21,16 @@ export interface Moment {
   readonly last: number;
 }
 
-/** Joins neighbouring events of one chord. N.C. ends a moment and is none itself. */
+/**
+ * Joins neighbouring events of one chord. N.C. ends a moment and is none itself, and so does the
+ * beginning of a section: what is heard there is heard anew.
+ * @param barAt the bar that ends at a quarter, or holds it
+ * @param beginsSection whether a section begins at a quarter
+ */
 export function momentsOf(
   events: readonly ChartEvent[],
   barAt: (quarter: number) => number,
+  beginsSection: (quarter: number) => boolean,
 ): Moment[] {
   const moments: Moment[] = [];
   events.forEach((event, index) => {
@@ -32,7 +38,8 @@ export function momentsOf(
     const end = event.at + event.length;
     const toBar = barAt(end);
     const before = moments.at(-1);
-    if (before && before.end === event.at && isSame(before.chord, event.chord)) {
+    const goesOn = before?.end === event.at && !beginsSection(event.at);
+    if (goesOn && isSame(before.chord, event.chord)) {
       moments[moments.length - 1] = { ...before, end, toBar, last: index };
       return;
     }

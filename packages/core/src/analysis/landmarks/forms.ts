@@ -18,7 +18,7 @@ export const findBlues: LandmarkFinder = (heard) =>
 /** Names for parts round a form; they are not of it. */
 const OUTSIDE = /^(?:intro|tag|coda|ending|outro|vamp|interlude)/i;
 
-/** Forms of four parts of one length: AABA and ABAC, by what recurs, whatever the labels say. */
+/** Forms of four parts of one length: AABA and ABAC, as labelled or by what recurs. */
 export const findFourPartForms: LandmarkFinder = (heard) => {
   const labelled = partsOf(heard).filter(({ name }) => !OUTSIDE.test(name));
   const bars = countedBars(heard.time).length;
@@ -27,7 +27,8 @@ export const findFourPartForms: LandmarkFinder = (heard) => {
   if (!one || !two || !three || !four || parts.length !== 4) return [];
   const length = one.toBar - one.fromBar + 1;
   if (parts.some(({ fromBar, toBar }) => toBar - fromBar + 1 !== length)) return [];
-  const alike = (a: typeof one, b: typeof one): boolean => likeness(heard, a, b)?.semitones === 0;
+  const alike = (a: typeof one, b: typeof one): boolean =>
+    a.name === b.name || likeness(heard, a, b)?.semitones === 0;
   const label = (form: string): string => `${4 * length}-bar ${form}`;
   if (alike(one, two) && alike(one, four) && !alike(one, three)) {
     return [ofBars(heard, 'AABA', label('AABA'), one.fromBar, four.toBar)];

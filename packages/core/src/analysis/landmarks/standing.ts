@@ -62,9 +62,10 @@ export const findLineCliches: LandmarkFinder = ({ moments }) =>
 /** Chords on different roots over one bass note, for two bars or more. */
 export const findPedals: LandmarkFinder = ({ moments, chart }) =>
   runs(moments, (from, to) => from.bass === to.bass && from.end === to.at)
+    .map(withoutStanding)
     .filter((run) => {
       const roots = new Set(run.map(({ root }) => root));
-      const length = run.at(-1)!.end - run[0]!.at;
+      const length = run.length ? run.at(-1)!.end - run[0]!.at : 0;
       return roots.size > 1 && run.length >= 3 && length >= 2 * quartersInBar(chart.meter);
     })
     .map((run) => {
@@ -72,6 +73,14 @@ export const findPedals: LandmarkFinder = ({ moments, chart }) =>
       const name = note === undefined ? nameOfRoot(run[0]!) : prettyNote(note);
       return landmark('pedal', `pedal on ${name}`, run[0]!, run.at(-1)!);
     });
+
+/** A pedal begins with the last chord on its own note before the others, and ends with the first after. */
+function withoutStanding(run: readonly HeardMoment[]): HeardMoment[] {
+  const others = run.flatMap(({ root, bass }, at) => (root === bass ? [] : [at]));
+  const [first, last] = [others[0], others.at(-1)];
+  if (first === undefined || last === undefined) return [];
+  return run.slice(Math.max(0, first - 1), last + 2);
+}
 
 /** Fewest bars of a vamp, and how often two chords change places in it. */
 const VAMP_BARS = 4;

@@ -1,0 +1,57 @@
+import { SearchOutlined } from '@ant-design/icons';
+import { Button, Input, Select } from 'antd';
+import { prettyName } from '../ui/notation';
+import type { BookFilters, FilterOptions } from './filters';
+
+interface BookFiltersBarProps {
+  readonly filters: BookFilters;
+  readonly options: FilterOptions;
+  readonly onChange: (change: Partial<Record<keyof BookFilters, string | undefined>>) => void;
+  readonly onClear: () => void;
+}
+
+/** What is looked for: words of the title, key, meter, form, a landmark. */
+export function BookFiltersBar({ filters, options, onChange, onClear }: BookFiltersBarProps) {
+  const choice = (
+    name: 'key' | 'meter' | 'form' | 'landmark',
+    placeholder: string,
+    values: readonly string[],
+  ) => (
+    <Select
+      aria-label={placeholder}
+      placeholder={placeholder}
+      value={filters[name] ?? null}
+      allowClear
+      showSearch
+      popupMatchSelectWidth={false}
+      options={values.map((value) => ({ value, label: prettyName(value) }))}
+      onChange={(value: string | null | undefined) => {
+        onChange({ [name]: value ?? undefined });
+      }}
+    />
+  );
+  const filtered = Object.values(filters).some(Boolean);
+  return (
+    <div className="book-filters" role="search">
+      <Input
+        aria-label="Search the book"
+        placeholder="Title"
+        prefix={<SearchOutlined aria-hidden />}
+        allowClear
+        value={filters.search ?? ''}
+        onChange={(event) => {
+          onChange({ search: event.target.value || undefined });
+        }}
+      />
+      {choice('key', 'Key', options.keys)}
+      {choice('meter', 'Meter', options.meters)}
+      {choice('form', 'Form', options.forms)}
+      {choice('landmark', 'Landmark', options.landmarks)}
+      {filtered && (
+        <Button type="text" onClick={onClear}>
+          Show all
+        </Button>
+      )}
+    </div>
+  );
+}

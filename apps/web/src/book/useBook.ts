@@ -1,0 +1,109 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { App, Button } from 'antd';
+import { createElement } from 'react';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { SetView, TuneFields, TuneGlance } from '../api/types';
+
+const BLANK: TuneFields = {
+  title: 'New tune',
+  text: '[A]\n| Dm7 G7 | Cmaj7 |',
+  key: 'C',
+  meter: '4/4',
+  tempo: 120,
+  feel: 'swing',
+};
+const NEW_SET = 'New set';
+
+/** The tunes and sets, and all that is done with them. */
+export function useBook() {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const { notification } = App.useApp();
+  const tunes = useQuery({ queryKey: ['tunes'], queryFn: api.tunes, refetchOnMount: 'always' });
+  const sets = useQuery({ queryKey: ['sets'], queryFn: api.sets, refetchOnMount: 'always' });
+  const refresh = (what: 'tunes' | 'sets') => queries.invalidateQueries({ queryKey: [what] });
+  const onError = (error: Error): void => {
+    notification.error({ title: 'That did not go through', description: error.message });
+  };
+  const offerBack = (key: string, title: string, undo: () => void): void => {
+    const onClick = (): void => {
+      undo();
+      notification.destroy(key);
+    };
+    const actions = createElement(Button, { onClick }, 'Put it back');
+    notification.open({ key, title, actions, duration: 12 });
+  };
+
+  const createTune = useMutation({
+    mutationFn: () => api.createTune(BLANK),
+    onSuccess: (tune) => navigate(`/tune/${tune.id}/chart`),
+    onError,
+  });
+  const copyTune = useMutation({
+    mutationFn: (tune: TuneGlance) => api.copyTune(tune.id),
+    onSuccess: () => refresh('tunes'),
+    onError,
+  });
+  const restoreTune = useMutation({
+    mutationFn: (id: string) => api.restoreTune(id),
+    onSuccess: () => refresh('tunes'),
+    onError,
+  });
+  const removeTune = useMutation({
+    mutationFn: (tune: TuneGlance) => api.deleteTune(tune.id),
+    onSuccess: async (_, tune) => {
+      await refresh('tunes');
+      offerBack(tune.id, `“${tune.title}” is out of the book`, () => {
+        restoreTune.mutate(tune.id);
+      });
+    },
+    onError,
+  });
+
+  const createSet = useMutation({
+    mutationFn: () => api.createSet({ name: NEW_SET, tuneIds: [] }),
+    onSuccess: async (set) => {
+      await refresh('sets');
+      await navigate(`/book?set=${set.id}`);
+    },
+    onError,
+  });
+  /** The new order stands at once; one that is refused gives way to the stored one. */
+  const saveSet = useMutation({
+    mutationFn: (set: SetView) => api.saveSet(set),
+    onMutate: (set) => {
+      queries.setQueryData<SetView[]>(['sets'], (all) =>
+        all?.map((each) => (each.id === set.id ? set : each)),
+      );
+    },
+    onSuccess: (saved) => {
+      queries.setQueryData<SetView[]>(['sets'], (all) =>
+        all?.map((each) => (each.id === saved.id ? saved : each)),
+      );
+    },
+    onError: (error) => {
+      onError(error);
+      void refresh('sets');
+    },
+  });
+  const restoreSet = useMutation({
+    mutationFn: (id: string) => api.restoreSet(id),
+    onSuccess: () => refresh('sets'),
+    onError,
+  });
+  const removeSet = useMutation({
+    mutationFn: (set: SetView) => api.deleteSet(set.id),
+    onSuccess: async (_, set) => {
+      await refresh('sets');
+      await navigate('/book');
+      offerBack(set.id, `The set “${set.name}” is gone`, () => {
+        restoreSet.mutate(set.id);
+      });
+    },
+    onError,
+  });
+  return { tunes, sets, createTune, copyTune, removeTune, createSet, saveSet, removeSet };
+}
+
+export type Book = ReturnType<typeof useBook>;
