@@ -39,7 +39,7 @@ const SHOWS: readonly (readonly [title: string, form: string, landmarks: string]
   ['Loose Gangway', '32-bar AABA', 'rhythm A 1-8; rhythm A 9-16; dominant-cycle bridge 17-24'],
   ['Fog Signal', '32-bar AABA', 'modal vamp 1-8; modal vamp 17-24; modal vamp 25-32'],
   ['Engine Room Drag', '', 'passing diminished 12-13; common-tone diminished 15-16'],
-  ['Six Ways Home', '', 'turnaround 1-2; turnaround 3-4; turnaround 9-10; chain of ii–Vs 11-15'],
+  ['Six Ways Home', '', 'turnaround 1-2; turnaround 3-4; turnaround 9-10; chain of ii–Vs 12-16'],
   ['Copper Kettle', '', 'pedal 1-4; line cliché 5-6; line cliché 9-10'],
   ['Two Buoys', '', 'line cliché 1-2; backdoor 13-14; backdoor 24-25'],
 ];

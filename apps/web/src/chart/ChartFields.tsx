@@ -1,8 +1,10 @@
 import { FASTEST, FEELS, SLOWEST, formatMeter } from '@drop-close/core';
-import { Input, InputNumber, Select } from 'antd';
+import { Button, Input, InputNumber, Select } from 'antd';
 import { useDocument } from '../document/store';
+import { useAnalysis } from '../engine/useChorus';
 import { useHeading } from '../tune/heading';
 import { keyName } from '../ui/keyName';
+import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
 
 const TONICS = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'Gb', 'G', 'Ab', 'A', 'Bb', 'B'];
 const MINOR_TONICS = ['C', 'C#', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'G#', 'A', 'Bb', 'B'];
@@ -17,6 +19,31 @@ const METERS = ['4/4', '3/4', '6/8', '5/4', '2/4', '12/8'].map((value) => ({
 const FEEL_OPTIONS = FEELS.map((value) => ({ value, label: value }));
 /** As long as a title may be on the server. */
 const LONGEST_TITLE = 120;
+
+/** Offers the key the changes are heard in, where the tune is said to be in another. */
+function HeardKey() {
+  const { key, written } = useHeading();
+  const heard = useAnalysis()?.homeKey;
+  const { reader } = usePreferences();
+  if (!heard || written.key || WRITTEN_ABOVE[reader] !== 0) return null;
+  const [tonic = '', mode] = heard.split(' ');
+  const short = mode === 'minor' ? `${tonic}m` : tonic;
+  if (short === key) return null;
+  return (
+    <p className="quiet heard-key">
+      Heard in {keyName(short)}.{' '}
+      <Button
+        type="link"
+        size="small"
+        onClick={() => {
+          useDocument.getState().dispatch({ type: 'set field', field: 'key', value: short });
+        }}
+      >
+        Put it in that key
+      </Button>
+    </p>
+  );
+}
 
 /** Title, key, meter, feel and tempo. What the text itself says stands there and is shown so. */
 export function ChartFields() {
@@ -91,6 +118,7 @@ export function ChartFields() {
           onChange={set('tempo')}
         />
       </label>
+      <HeardKey />
     </div>
   );
 }

@@ -1,11 +1,16 @@
 import { FontSizeOutlined } from '@ant-design/icons';
 import { Button, Popover, Select, Switch } from 'antd';
-import { usePreferences, type SymbolWriting } from '../ui/preferences';
+import { usePreferences, type Brackets, type SymbolWriting } from '../ui/preferences';
 
 const SYMBOLS: { value: SymbolWriting; label: string }[] = [
   { value: 'as typed', label: 'as typed' },
   { value: 'letters', label: 'maj7, m, m7♭5, dim' },
   { value: 'signs', label: 'Δ, –, ø, °' },
+];
+const BRACKETS: { value: Brackets; label: string }[] = [
+  { value: 'all', label: 'all that fit' },
+  { value: 'few', label: 'one line of them' },
+  { value: 'none', label: 'none' },
 ];
 const NOTES = [
   { value: 'letters' as const, label: 'C D E' },
@@ -30,7 +35,7 @@ export function WritingMenu() {
 }
 
 function Choices() {
-  const { symbols, notes, plain } = usePreferences();
+  const { symbols, notes, plain, brackets } = usePreferences();
   return (
     <div className="writing-menu">
       <label>
@@ -52,6 +57,17 @@ function Choices() {
           options={NOTES}
           onChange={(value) => {
             usePreferences.setState({ notes: value });
+          }}
+        />
+      </label>
+      <label>
+        Landmarks over the bars
+        <Select
+          aria-label="Landmarks over the bars"
+          value={brackets}
+          options={BRACKETS}
+          onChange={(value) => {
+            usePreferences.setState({ brackets: value });
           }}
         />
       </label>

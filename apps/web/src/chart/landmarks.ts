@@ -1,4 +1,4 @@
-import type { Landmark } from '@drop-close/core';
+import type { Landmark, LandmarkKind } from '@drop-close/core';
 import { create } from 'zustand';
 
 /** The landmark in hand: its bars are marked in the sheet. */
@@ -18,3 +18,13 @@ export function toggleLandmark(landmark: Landmark): void {
 
 export const barsInWords = ({ fromBar, toBar }: Pick<Landmark, 'fromBar' | 'toBar'>): string =>
   fromBar === toBar ? `bar ${fromBar}` : `bars ${fromBar} to ${toBar}`;
+
+/** What a narrow bracket says in place of its whole label. */
+const SHORT: Readonly<Partial<Record<LandmarkKind, string>>> = {
+  'passing diminished': 'passing',
+  'common-tone diminished': 'common tone',
+  'tritone substitute': 'sub',
+  'minor iv': 'minor iv',
+};
+
+export const shortLabel = ({ kind, label }: Landmark): string => SHORT[kind] ?? label;

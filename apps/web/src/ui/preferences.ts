@@ -3,6 +3,8 @@ import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
 export type SymbolWriting = 'as typed' | 'letters' | 'signs';
+/** How many landmarks are drawn over the bars, one above the other. */
+export type Brackets = 'none' | 'few' | 'all';
 export type Lens = 'symbols' | 'numbers' | 'both';
 /** How the one who reads the chart reads: their instrument's key, or the bass clef. */
 export type Reader = 'concert' | 'B♭' | 'E♭' | 'bass clef';
@@ -24,6 +26,7 @@ export interface Preferences {
   readonly school: School;
   readonly lens: Lens;
   readonly reader: Reader;
+  readonly brackets: Brackets;
 }
 
 export const defaultPreferences: Preferences = {
@@ -33,6 +36,7 @@ export const defaultPreferences: Preferences = {
   school: 'by function',
   lens: 'both',
   reader: 'concert',
+  brackets: 'all',
 };
 
 /** Kept in this browser. */

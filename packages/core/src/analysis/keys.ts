@@ -93,9 +93,10 @@ class KeySearch {
     this.cost = new Int32Array(this.count * COUNT);
     this.isTonic = new Uint8Array(this.count * COUNT);
     readings.forEach((row, at) => {
+      const weight = weightOf(moments[at]!, problem.fourBars);
       row.forEach((reading, key) => {
         const root = moments[at]!.root === keys[key]!.tonic;
-        this.cost[at * COUNT + key] = reading.cost;
+        this.cost[at * COUNT + key] = reading.cost * weight;
         this.isTonic[at * COUNT + key] = Number(root && reading.function === 'tonic');
       });
     });
@@ -242,6 +243,10 @@ class KeySearch {
     throw new Error('The way back through the keys was lost');
   }
 }
+
+/** A chord that stays counts once for every two bars: eight bars of one chord are a place of their own. */
+const weightOf = ({ at, end }: Moment, fourBars: number): number =>
+  Math.max(1, Math.floor((2 * (end - at)) / fourBars));
 
 const notHome = ({ keys, home }: KeyProblem, position: number): number => {
   const key = keys[position]!;

@@ -1,7 +1,9 @@
-import { barsInWords, isSameLandmark, toggleLandmark, useLandmark } from '../landmarks';
+import { barsInWords, isSameLandmark, shortLabel, toggleLandmark, useLandmark } from '../landmarks';
 import { BARS_A_LINE, type SheetLine } from './layout';
 
 const LANE = 21;
+/** In bars; a label does not fit in less. */
+const NARROW = 1.1;
 const percent = (columns: number): string => `${(columns / BARS_A_LINE) * 100}%`;
 
 /** Landmarks over a line of bars, each from its first chord to its last. */
@@ -23,7 +25,11 @@ export function Brackets({ line }: { line: SheetLine }) {
             toggleLandmark(landmark);
           }}
         >
-          {(begins || to - from >= 1) && <span className="bracket-label">{landmark.label}</span>}
+          {(begins || to - from >= 1) && (
+            <span className="bracket-label">
+              {to - from < NARROW ? shortLabel(landmark) : landmark.label}
+            </span>
+          )}
         </button>
       ))}
     </div>

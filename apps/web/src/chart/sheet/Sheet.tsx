@@ -23,7 +23,7 @@ import { BarCell } from './BarCell';
 import { BlockHead } from './BlockHead';
 import { Brackets } from './Brackets';
 import { useCursor, write, type Cursor } from './cursor';
-import { BARS_A_LINE, layoutSheet, type SheetBlock, type SheetLine } from './layout';
+import { BARS_A_LINE, LANES, layoutSheet, type SheetBlock, type SheetLine } from './layout';
 import { SlotField } from './SlotField';
 
 interface SheetProps {
@@ -36,7 +36,11 @@ interface SheetProps {
 
 /** The chart laid out as players read it, four bars a line, and written in where it stands. */
 export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
-  const blocks = useMemo(() => layoutSheet(chart, time, analysis), [chart, time, analysis]);
+  const { brackets } = usePreferences();
+  const blocks = useMemo(
+    () => layoutSheet(chart, time, analysis, LANES[brackets]),
+    [chart, time, analysis, brackets],
+  );
   const count = writtenBars(chart).length;
   const sheet = useRef<HTMLElement>(null);
   const focusSlot = ({ bar, slot }: Cursor): void => {

@@ -57,6 +57,16 @@ it('puts overlapping landmarks in lanes of their own, three at most', () => {
   expect(block!.lines[0]!.lanes).toBeLessThanOrEqual(3);
 });
 
+it('draws the more telling ones where there is room for few, and none when none are wanted', () => {
+  const { chart } = parseChart('key: C\n| Em7 A7 | Dm7 G7 | Cmaj7 | % |');
+  const drawn = (lanes: number): string[] =>
+    layoutSheet(chart, timeline(chart), analyzeChart(chart), lanes)[0]!.lines[0]!.brackets.map(
+      ({ landmark }) => landmark.kind,
+    );
+  expect(drawn(1)).toEqual(['ii–V–I', 'ii–V']);
+  expect(drawn(0)).toEqual([]);
+});
+
 it('draws what is played twice once, and nothing backwards over a repeat', () => {
   const [block] = sheet('key: C\n|: Cmaj7 Am7 | Dm7 G7 :| C6 |');
   expect(brackets(block!)[0]?.filter((text) => text.startsWith('turnaround'))).toHaveLength(1);

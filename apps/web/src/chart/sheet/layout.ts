@@ -13,7 +13,7 @@ import {
 
 export const BARS_A_LINE = 4;
 /** Landmarks drawn one above the other at most; the list has them all. */
-const MOST_LANES = 3;
+export const LANES = { none: 0, few: 1, all: 3 } as const;
 
 export interface SlotPlace {
   /** Position in its bar, from 0. */
@@ -94,6 +94,7 @@ export function layoutSheet(
   chart: Chart,
   timeline: Timeline,
   analysis: ChartAnalysis | undefined,
+  mostLanes: number = LANES.all,
 ): SheetBlock[] {
   const bars = sheetBars(chart, timeline);
   const starts = blockStarts(chart, timeline, analysis);
@@ -105,7 +106,7 @@ export function layoutSheet(
     const forms = (analysis?.landmarks ?? []).filter(
       ({ kind, fromBar }) => FORMS.includes(kind) && fromBar === number,
     );
-    return { label, section, forms, lines: linesOf(block, timeline, analysis) };
+    return { label, section, forms, lines: linesOf(block, timeline, analysis, mostLanes) };
   });
 }
 
@@ -163,11 +164,12 @@ function linesOf(
   bars: readonly SheetBar[],
   timeline: Timeline,
   analysis: ChartAnalysis | undefined,
+  mostLanes: number,
 ): SheetLine[] {
   const lines: SheetLine[] = [];
   for (let first = 0; first < bars.length; first += BARS_A_LINE) {
     const line = bars.slice(first, first + BARS_A_LINE);
-    const brackets = bracketsOf(line, timeline, analysis?.landmarks ?? []);
+    const brackets = bracketsOf(line, timeline, analysis?.landmarks ?? [], mostLanes);
     const lanes = brackets.reduce((most, { lane }) => Math.max(most, lane + 1), 0);
     lines.push({ bars: line, brackets, lanes });
   }
@@ -179,6 +181,7 @@ function bracketsOf(
   line: readonly SheetBar[],
   timeline: Timeline,
   landmarks: readonly Landmark[],
+  mostLanes: number,
 ): Bracket[] {
   const lanes: Bracket[][] = [];
   const rank = ({ kind }: Landmark): number => DRAWN.indexOf(kind);
@@ -189,7 +192,7 @@ function bracketsOf(
   for (const span of drawn) {
     const free = lanes.findIndex((lane) => lane.every((other) => apart(other, span)));
     const lane = free < 0 ? lanes.length : free;
-    if (lane >= MOST_LANES) continue;
+    if (lane >= mostLanes) continue;
     (lanes[lane] ??= []).push({ ...span, lane });
   }
   return lanes.flat();

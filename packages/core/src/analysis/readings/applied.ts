@@ -9,6 +9,8 @@ const RESOLVES = 4;
 /** The target's own ii, or the target as a minor chord, comes in between: D7, Dm7, G7. */
 const DEFERRED = 8;
 const UNRESOLVED = 15;
+/** In a chain of dominants each falls to the next, whatever degree that stands on. */
+const IN_CHAIN = 8;
 /** A plain triad is only heard as a dominant when it resolves. */
 const TRIAD = 6;
 
@@ -25,7 +27,10 @@ function arrival({ next, afterNext }: Place, target: number): number | undefined
 export const appliedDominant: ReadingRule = (place) => {
   const { key, now } = place;
   const target = pitchClass(now.root + 5);
-  const extra = TARGETS[key.mode][above(key, target)];
+  const chained = place.next?.root === target && place.next.class === 'dominant';
+  const home = above(key, target) === 0;
+  const known = TARGETS[key.mode][above(key, target)];
+  const extra = known ?? (chained && !home ? IN_CHAIN : undefined);
   const triad = now.class === 'major' && !suffixOf(now.chord, 'major');
   if (extra === undefined || !(isDominant(now) || triad)) return [];
   const arrives = arrival(place, target);

@@ -119,3 +119,4 @@ export const MINOR_DEGREES: Readonly<Record<Mode, readonly number[]>> = {
 export const UNEXPLAINED = 45;
 /** For each tone of the chord's body that the key does not have, on a chord of the key's own. */
 export const FOREIGN_TONE = 9;
+export const FOREIGN_COLOUR = 3;

@@ -1,6 +1,6 @@
 import { semitonesOf } from '../../chord/degrees';
 import { pitchClass } from '../../units';
-import { FOREIGN_TONE, ON_DEGREES, SCALE_OF_MODE } from './data';
+import { FOREIGN_COLOUR, FOREIGN_TONE, ON_DEGREES, SCALE_OF_MODE } from './data';
 import { isTwo } from './moment';
 import { above, numeralOf } from './numeral';
 import type { Place, ReadingRule } from './types';
@@ -35,13 +35,11 @@ function isBluesSeventh({ key, now, before, blues }: Place): boolean {
   return blues && key.mode === 'major' && !prepared;
 }
 
-/** Tones of the chord's body that the key does not have: Cmaj7 is no V, Am6 no vi of C. */
+/** Tones the key does not have: Cmaj7 is no V, Am6 no vi of C, and a colour from outside counts too. */
 function foreign({ key, now }: Place): number {
   if (now.class !== 'major' && now.class !== 'minor') return 0;
   const scale = SCALE_OF_MODE[key.mode];
-  const outside = now.chord.tones.filter(({ degree }) => {
-    if (!BODY.includes(degree)) return false;
-    return !scale.includes(pitchClass(now.root + semitonesOf(degree) - key.tonic));
-  });
-  return outside.length * FOREIGN_TONE;
+  return now.chord.tones
+    .filter(({ degree }) => !scale.includes(pitchClass(now.root + semitonesOf(degree) - key.tonic)))
+    .reduce((sum, { degree }) => sum + (BODY.includes(degree) ? FOREIGN_TONE : FOREIGN_COLOUR), 0);
 }
