@@ -45,6 +45,29 @@ export class Desk {
     return this.page.getByRole('textbox', { name: 'Changes' });
   }
 
+  /** The text of the changes as it stands in its field. */
+  text(): Promise<string> {
+    return this.changes.evaluate((field) =>
+      [...field.querySelectorAll('.cm-line')].map((line) => line.textContent).join('\n'),
+    );
+  }
+
+  async reads(text: string): Promise<void> {
+    await expect.poll(() => this.text()).toBe(text);
+  }
+
+  /** The text of the changes as the server has it. */
+  async storedText(): Promise<string> {
+    const id = /tune\/([^/]+)/.exec(this.page.url())?.[1] ?? '';
+    const answer = await this.page.request.get(`/api/tunes/${id}`);
+    return ((await answer.json()) as { text: string }).text;
+  }
+
+  /** A place of the laid-out chart, by what it says: "Dm7, ii7, bar 1 beat 1". */
+  slot(name: RegExp): Locator {
+    return this.page.locator('.sheet').getByRole('button', { name });
+  }
+
   get chords(): Locator {
     return this.page.locator('.chord-button');
   }

@@ -4,7 +4,7 @@ import {
   KeyboardSensor,
   PointerSensor,
   pointerWithin,
-  rectIntersection,
+  closestCenter,
   useSensor,
   useSensors,
   type CollisionDetection,
@@ -89,9 +89,9 @@ export function BookPage() {
   );
 }
 
-/** What lies under the pointer; without a pointer, what the carried row covers. */
+/** What lies under the pointer; without a pointer, what the carried row is nearest to. */
 const underHand: CollisionDetection = (all) =>
-  all.pointerCoordinates ? pointerWithin(all) : rectIntersection(all);
+  all.pointerCoordinates ? pointerWithin(all) : closestCenter(all);
 
 /** A tune on a set goes to its end; a place on a place changes the order. */
 function drop({ active, over }: DragEndEvent, book: Book, set: SetView | undefined): void {
@@ -122,7 +122,8 @@ function TuneDesk({ book, tunes }: { book: Book; tunes: readonly TuneGlance[] })
         filters={filters}
         options={optionsOf(tunes)}
         onChange={(change) => {
-          const next = new URLSearchParams(parameters);
+          // The address as it is now: another change may have come since this was drawn.
+          const next = new URLSearchParams(window.location.search);
           for (const [name, value] of Object.entries<string | undefined>(change)) {
             if (value === undefined) next.delete(name);
             else next.set(name, value);

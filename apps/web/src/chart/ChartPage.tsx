@@ -2,7 +2,7 @@ import { Segmented } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import { useDocument, useTune } from '../document/store';
 import { useAnalysis } from '../engine/useChorus';
-import { useSelection } from '../tune/selection';
+import { useIndexAmong } from '../tune/selection';
 import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
 import { ChartFields } from './ChartFields';
 import { ChartProblems } from './ChartProblems';
@@ -24,7 +24,8 @@ export default function ChartPage() {
   const { reader } = usePreferences();
   const analysis = useAnalysis();
   const shown = useMemo(() => chartFor(reader, written.chart, key), [reader, written.chart, key]);
-  const { index, event } = useSelection();
+  const index = useIndexAmong(written.time.events);
+  const event = written.time.events[index];
   const chord = event && chordAt(shown, event.written, event.slot);
   const chordAnalysis = analysis?.chords[index];
   const moved = WRITTEN_ABOVE[reader] !== 0;

@@ -30,6 +30,14 @@ export function eventAt(events: readonly ChartEvent[], { bar, beat }: Place): nu
   return Math.max(0, found);
 }
 
+/** Takes up the place of a chord that the engine may not have voiced yet. */
+export const selectPlace = ({ bar, beat }: Pick<ChartEvent, 'bar' | 'beat'>): void => {
+  usePlace.setState({ bar, beat });
+};
+
+/** Which of some chords is in hand. */
+export const useIndexAmong = (events: readonly ChartEvent[]): number => eventAt(events, usePlace());
+
 /** The chord in hand, and how to take up another. */
 export function useSelection(): Selection {
   const place = usePlace();

@@ -15,7 +15,7 @@ import {
   type Timeline,
 } from '@drop-close/core';
 import { useEffect, useMemo, useRef } from 'react';
-import { useSelection } from '../../tune/selection';
+import { selectPlace, useIndexAmong } from '../../tune/selection';
 import { usePreferences } from '../../ui/preferences';
 import { useLandmark } from '../landmarks';
 import { editChart } from '../useChart';
@@ -47,7 +47,12 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
     const at = `[data-slot="${bar}:${slot}"]`;
     setTimeout(() => sheet.current?.querySelector<HTMLElement>(at)?.focus());
   };
-  useFocusFollowsSelection(sheet);
+  const selected = useIndexAmong(time.events);
+  useFocusFollows(sheet, selected);
+  const select = (index: number): void => {
+    const event = time.events[index];
+    if (event) selectPlace(event);
+  };
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, {
@@ -65,7 +70,8 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
           {blocks.map((block, index) => (
             <Block
               key={index}
-              {...{ block, chart, analysis, readOnly }}
+              {...{ block, chart, analysis, readOnly, selected }}
+              onSelect={select}
               isLast={index === blocks.length - 1}
               onDone={focusSlot}
             />
@@ -87,6 +93,9 @@ const stay = (): null => null;
 interface BlockProps extends Omit<SheetProps, 'time'> {
   readonly block: SheetBlock;
   readonly isLast: boolean;
+  /** The chord in hand, among those of the chorus. */
+  readonly selected: number;
+  readonly onSelect: (event: number) => void;
   readonly onDone: (cursor: Cursor) => void;
 }
 
@@ -113,8 +122,8 @@ interface LineProps extends Omit<BlockProps, 'block'> {
   readonly label: string | undefined;
 }
 
-function Line({ line, label, chart, analysis, readOnly, isLast, onDone }: LineProps) {
-  const { index, select } = useSelection();
+function Line(props: LineProps) {
+  const { line, label, chart, analysis, readOnly, isLast, selected, onSelect, onDone } = props;
   const { lens } = usePreferences();
   const { landmark } = useLandmark();
   const full = line.bars.length === BARS_A_LINE;
@@ -126,11 +135,9 @@ function Line({ line, label, chart, analysis, readOnly, isLast, onDone }: LinePr
         {line.bars.map((bar, position) => (
           <BarCell
             key={bar.at}
-            {...{ bar, analysis, lens, readOnly, onDone }}
+            {...{ bar, analysis, lens, readOnly, selected, onSelect, onDone }}
             label={position === 0 ? label : undefined}
-            selected={index}
             marked={isUnder(landmark, bar.number)}
-            onSelect={select}
           />
         ))}
         {!full && next}
@@ -177,11 +184,10 @@ function NextBar({ at, onDone }: { at: number; onDone: (cursor: Cursor) => void 
 }
 
 /** Arrow keys walk the chorus; while the hand is on the sheet, the focus walks along. */
-function useFocusFollowsSelection(sheet: React.RefObject<HTMLElement | null>): void {
-  const { index } = useSelection();
+function useFocusFollows(sheet: React.RefObject<HTMLElement | null>, selected: number): void {
   useEffect(() => {
     const focused = document.activeElement;
     if (!focused?.matches('.slot') || !sheet.current?.contains(focused)) return;
     sheet.current.querySelector<HTMLElement>('.slot[aria-current=true]')?.focus();
-  }, [index, sheet]);
+  }, [selected, sheet]);
 }

@@ -1,0 +1,105 @@
+import type { Locator, Page } from '@playwright/test';
+import { Desk, expect, test } from './desk';
+
+const titles = (page: Page): Locator => page.locator('.book-table tbody th a:first-child');
+
+async function drag(page: Page, from: Locator, to: Locator): Promise<void> {
+  const [a, b] = [await from.boundingBox(), await to.boundingBox()];
+  await page.mouse.move(a!.x + a!.width / 2, a!.y + a!.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(a!.x + 12, a!.y + 12, { steps: 4 });
+  await page.mouse.move(b!.x + b!.width / 2, b!.y + b!.height / 2, { steps: 10 });
+  await page.mouse.up();
+}
+
+test('a tune is found by landmark, form and title, and the search stands in the address', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.openBook();
+  await page.getByRole('combobox', { name: 'Landmark' }).click();
+  await page.getByTitle('dominant-cycle bridge').click();
+  await expect(titles(page)).toHaveText(['Loose Gangway']);
+  await page.reload();
+  await expect(titles(page)).toHaveText(['Loose Gangway']);
+  await page.getByRole('button', { name: 'Show all' }).click();
+  await page.getByRole('combobox', { name: 'Form' }).click();
+  await page.getByTitle('32-bar ABAC').click();
+  await expect(titles(page)).toHaveText(['Half Past the Tide']);
+  await page.getByRole('button', { name: 'Show all' }).click();
+  await page.getByRole('textbox', { name: 'Search the book' }).fill('lantern');
+  await expect(titles(page)).toHaveText(['The Second Lantern']);
+  await page.getByRole('textbox', { name: 'Search the book' }).fill('no such tune');
+  await expect(page.getByText('No tune of the book is like that.')).toBeVisible();
+});
+
+test('a set is made by dragging, put in order by dragging, and thrown away and put back', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.openBook();
+  await page.getByRole('button', { name: 'New set' }).click();
+  const name = page.getByRole('textbox', { name: 'Name of the set' });
+  await name.fill('Late boat');
+  await name.press('Enter');
+  const set = page
+    .getByRole('navigation', { name: 'Sets' })
+    .getByRole('link', { name: /^Late boat/ });
+  await expect(set).toBeVisible();
+  await page.getByRole('link', { name: 'All tunes' }).click();
+  await drag(page, page.getByRole('button', { name: 'Drag “Ebb at Nine” on a set' }), set);
+  await expect(set).toHaveText('Late boat 1');
+  await drag(page, page.getByRole('button', { name: 'Drag “Fog Signal” on a set' }), set);
+  await expect(set).toHaveText('Late boat 2');
+  await page.getByRole('button', { name: 'What to do with “Bilge Lamp Blues”' }).click();
+  await page.getByRole('menuitem', { name: 'Put into set' }).hover();
+  await page.getByRole('menuitem', { name: 'Late boat' }).click();
+  await expect(set).toHaveText('Late boat 3');
+
+  await set.click();
+  await expect(titles(page)).toHaveText(['Ebb at Nine', 'Fog Signal', 'Bilge Lamp Blues']);
+  const handle = (title: string) =>
+    page.getByRole('button', { name: new RegExp(`^Move “${title}”`) });
+  await drag(page, handle('Bilge Lamp Blues'), handle('Ebb at Nine'));
+  await expect(titles(page)).toHaveText(['Bilge Lamp Blues', 'Ebb at Nine', 'Fog Signal']);
+  await page.reload();
+  await expect(titles(page)).toHaveText(['Bilge Lamp Blues', 'Ebb at Nine', 'Fog Signal']);
+
+  await test.step('by keyboard too', async () => {
+    await handle('Bilge Lamp Blues').focus();
+    await page.keyboard.press('Space');
+    const told = page.locator('[id^=DndLiveRegion]');
+    await expect(told).toContainText(/picked up|moved over/i);
+    await page.keyboard.press('ArrowDown');
+    await expect(told).toContainText(/moved over droppable area place 1/);
+    await page.keyboard.press('Space');
+    await expect(titles(page)).toHaveText(['Ebb at Nine', 'Bilge Lamp Blues', 'Fog Signal']);
+  });
+
+  await page.getByRole('button', { name: 'What to do with “Fog Signal”' }).click();
+  await page.getByRole('menuitem', { name: 'Take out of this set' }).click();
+  await expect(titles(page)).toHaveText(['Ebb at Nine', 'Bilge Lamp Blues']);
+  await page.getByRole('button', { name: 'Throw this set away' }).click();
+  await expect(set).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(set).toHaveText('Late boat 2');
+});
+
+test('a tune is copied, and the copy goes its own way', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('| C6 |');
+  await page.getByRole('textbox', { name: 'Title' }).fill('Ballast');
+  await page.getByRole('textbox', { name: 'Title' }).press('Enter');
+  await desk.saved();
+  await desk.openBook();
+  await page.getByRole('button', { name: 'What to do with “Ballast”' }).click();
+  await page.getByRole('menuitem', { name: 'Copy this tune' }).click();
+  await page.getByRole('link', { name: 'Ballast (copy)' }).click();
+  await desk.screen('Chart');
+  await desk.changes.fill('| F6 |');
+  await desk.saved();
+  await desk.openBook();
+  await page.getByRole('link', { name: 'Ballast', exact: true }).click();
+  await desk.screen('Chart');
+  await desk.reads('| C6 |');
+});

@@ -1,0 +1,174 @@
+import { Desk, expect, test } from './desk';
+
+test('a misread chord is corrected where it stands', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('| Dm7 | Gm77 | Cmaj7 |');
+  await desk.slot(/^Gm77 cannot be read/).dblclick();
+  const field = page.getByRole('textbox', { name: 'Chord in bar 2' });
+  await expect(field).toHaveValue('Gm77');
+  await field.fill('G7b9');
+  await field.press('Enter');
+  await expect(desk.slot(/^G7♭9, V7, bar 2/)).toBeFocused();
+  await desk.reads('| Dm7 | G7b9 | Cmaj7 |');
+  await expect(page.getByRole('list', { name: 'To mend' }).getByRole('listitem')).toHaveCount(0);
+  await page.keyboard.press('z');
+  await desk.reads('| Dm7 | Gm77 | Cmaj7 |');
+});
+
+test('the editor marks the problem and mends it there too', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('| Dm7 | Cmjaj7 |');
+  const marked = page.locator('.cm-lintRange-error');
+  await expect(marked).toHaveText('jaj7');
+  await marked.hover();
+  await page.locator('.cm-diagnosticAction', { hasText: 'Read it as Cmaj7' }).click();
+  await desk.reads('| Dm7 | Cmaj7 |');
+});
+
+test('a twelve-bar form is entered by keyboard alone in the laid-out chart', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('');
+  await page.getByRole('button', { name: 'Write the first bar' }).focus();
+  await page.keyboard.press('Enter');
+  const bars = 'F7|Bb7|F7|Cm7 F7|Bb7|Bdim7|F7|Am7b5 D7|Gm7|C7|F7 D7|Gm7 C7'.split('|');
+  for (const [index, bar] of bars.entries()) {
+    await page.keyboard.type(bar);
+    await page.keyboard.press(index < bars.length - 1 ? 'Tab' : 'Enter');
+  }
+  await desk.reads(
+    '| F7 | Bb7 | F7 | Cm7 F7 |\n| Bb7 | Bdim7 | F7 | Am7b5 D7 |\n| Gm7 | C7 | F7 D7 | Gm7 C7 |',
+  );
+  await expect(page.getByRole('button', { name: 'twelve-bar blues in F' })).toBeVisible();
+  await expect(desk.slot(/^C7, V7, bar 12 beat 3/)).toBeFocused();
+
+  await test.step('a bar is put in, and taken out again', async () => {
+    await page.keyboard.press('Insert');
+    await page.keyboard.type('F6');
+    await page.keyboard.press('Enter');
+    await expect(desk.slot(/^F6, I6, bar 13/)).toBeFocused();
+    await page.keyboard.press('z');
+    await page.keyboard.press('z');
+    await expect(desk.slot(/bar 13/)).toHaveCount(0);
+  });
+  await test.step('Escape leaves a chord as it was', async () => {
+    await desk.slot(/^B♭7, IV7, bar 2/).focus();
+    await page.keyboard.type('Ebmaj');
+    await page.keyboard.press('Escape');
+    await expect(desk.slot(/^B♭7, IV7, bar 2/)).toBeFocused();
+  });
+  await test.step('the arrow keys walk, space plays', async () => {
+    await page.keyboard.press('ArrowRight');
+    await expect(desk.slot(/^F7, I7, bar 3/)).toBeFocused();
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
+    await page.keyboard.press('Space');
+  });
+});
+
+test('text and sheet stay in step, whichever is written in', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('[A]\n| Dm7 | G7 | Cmaj7 |');
+  await expect(desk.slot(/^Cmaj7, Imaj7, bar 3/)).toBeVisible();
+  await desk.changes.fill('[A]\n| Dm7 | Db7 | Cmaj7 |');
+  await expect(desk.slot(/^D♭7, subV7, bar 2/)).toBeVisible();
+  await desk.slot(/^Dm7/).focus();
+  await page.keyboard.type('Em7 A7');
+  await page.keyboard.press('Enter');
+  await desk.reads('[A]\n| Em7 A7 | Db7 | Cmaj7 |');
+});
+
+test('a bar is dragged to another place, and back by undo', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('| C6 | F6 | G7 | Am7 |');
+  const number = (bar: number) =>
+    page.getByRole('button', { name: `Bar ${bar}: move or change it` });
+  const [from, to] = [await number(1).boundingBox(), await number(3).boundingBox()];
+  await page.mouse.move(from!.x + 3, from!.y + 5);
+  await page.mouse.down();
+  await page.mouse.move(from!.x + 60, from!.y + 12, { steps: 4 });
+  await page.mouse.move(to!.x + 8, to!.y + 12, { steps: 6 });
+  await page.mouse.up();
+  await desk.reads('| F6 | G7 | C6 | Am7 |');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await desk.reads('| C6 | F6 | G7 | Am7 |');
+  await number(2).click();
+  await page.getByRole('menuitem', { name: 'Take this bar out' }).click();
+  await desk.reads('| C6 | G7 | Am7 |');
+});
+
+test('the chart is read in E♭ and back, and moved to another key and back', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('| Dm7 | G7 | Cmaj7 |');
+  const reader = page.getByRole('combobox', { name: 'Written for' });
+  await reader.click();
+  await page.getByTitle('E♭ part').click();
+  await expect(desk.slot(/^Amaj7, Imaj7, bar 3/)).toBeVisible();
+  await expect(page.getByText('The E♭ part.')).toBeVisible();
+  await desk.reads('| Dm7 | G7 | Cmaj7 |');
+  await reader.click();
+  await page.getByTitle('Concert').click();
+  await expect(desk.slot(/^Cmaj7, Imaj7, bar 3/)).toBeVisible();
+
+  await page.getByRole('combobox', { name: 'Move the tune to' }).click();
+  await page.getByTitle('E♭ major').click();
+  await desk.reads('| Fm7 | Bb7 | Ebmaj7 |');
+  await expect(page.locator('.tune-facts')).toContainText('E♭ major');
+  await page.getByRole('button', { name: 'Move the tune down a half step' }).click();
+  await desk.reads('| Em7 | A7 | Dmaj7 |');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await desk.reads('| Dm7 | G7 | Cmaj7 |');
+});
+
+test('landmarks stand over their bars, and are chosen and heard', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('[A]\n| Cmaj7 | Fm7 Bb7 | Cmaj7 | Dm7 G7 |');
+  const bracket = page.getByRole('button', { name: 'backdoor iv–♭VII7–I in C major, bars 2 to 3' });
+  await bracket.click();
+  await expect(bracket).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.locator('.sheet-bar.marked')).toHaveCount(2);
+  await page.locator('.ant-segmented-item', { hasText: 'Landmarks' }).click();
+  await page.getByRole('button', { name: /^Hear backdoor/ }).click();
+  await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await page.locator('.ant-segmented-item', { hasText: 'Map' }).click();
+  await expect(page.locator('.map-line')).toHaveText('Imaj7 | iv7 ♭VII7 | Imaj7 | ii7 V7');
+});
+
+test('the chord in hand tells its number, notes, pools, other names and stand-ins', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.newTune('| Am7 | Dm7 | G7 | Cmaj7 |');
+  await desk.slot(/^G7/).click();
+  await expect(desk.panel).toContainText('V7 in C major');
+  await expect(desk.panel).toContainText('May take 9 A, 13 E');
+  await expect(desk.panel).toContainText('Not on a long note C');
+  await expect(desk.panel).toContainText('G Mixolydian');
+  await expect(desk.panel).toContainText('D♭7 a tritone away');
+  await desk.panel.getByRole('button', { name: 'Hear G Mixolydian over the chord' }).click();
+  await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await desk.panel.locator('.ant-segmented-item', { hasText: 'Minor' }).click();
+  await expect(desk.panel).toContainText('D Dorian the minor on its fifth');
+  await desk.slot(/^Am7/).click();
+  await expect(desk.panel).toContainText('C6 the same notes');
+  await page.getByRole('button', { name: 'How symbols and notes are written' }).click();
+  await page.getByRole('combobox', { name: 'Symbols' }).click();
+  await page.getByTitle('Δ, –, ø, °').click();
+  await expect(page.locator('.sheet')).toContainText('CΔ');
+});
+
+test('a chart with signs, a pickup and changes of meter plays as it is written', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.openTune('Two Buoys');
+  await expect(desk.chords.first()).toHaveAccessibleName(/^A7, bar 0 beat 1/);
+  await expect(desk.chords.last()).toHaveAccessibleName(/^D6\/9, bar 25/);
+  await desk.chords.first().click();
+  await page.keyboard.press('Space');
+  await expect(page.locator('.chord-button.sounding')).toHaveAccessibleName(/^A7, bar 0/);
+  await expect(page.locator('.chord-button.sounding')).toHaveAccessibleName(/^D, bar 1 beat 1/);
+  await page.keyboard.press('Space');
+});
