@@ -19,12 +19,19 @@ for (const light of ['house', 'stage'] as const) {
     };
     await desk.openBook();
     await check();
+    await page.getByRole('link', { name: /^Ferry, first set/ }).click();
+    await expect(page.getByRole('textbox', { name: 'Name of the set' })).toBeVisible();
+    await check();
     await desk.openTune('Half Past the Tide');
     await expect(page.locator('.alternative').first()).toBeVisible();
     await check();
     await desk.screen('Chart');
-    await expect(page.locator('.sheet')).toBeVisible();
+    await expect(desk.panel.locator('.staff svg')).toBeVisible();
     await check();
+    for (const side of ['Map', 'Landmarks']) {
+      await page.locator('.ant-segmented-item', { hasText: side }).click();
+      await check();
+    }
   });
 }
 
@@ -33,7 +40,7 @@ test('the sheet of keys opens with its key and lists them all', async ({ page })
   await desk.openTune('Rope and Ring');
   await page.keyboard.press('Shift+?');
   const sheet = page.getByRole('dialog', { name: 'Keys' });
-  await expect(sheet.getByRole('row')).toHaveCount(13);
+  await expect(sheet.getByRole('row')).toHaveCount(22);
   await page.keyboard.press('Escape');
   await expect(sheet).toBeHidden();
 });

@@ -30,8 +30,22 @@ async function main(): Promise<void> {
   await page.waitForTimeout(SETTLE);
   await shot('book');
 
+  await page.getByRole('link', { name: /^Ferry, first set/ }).click();
+  await page.waitForTimeout(SETTLE);
+  await shot('book-set');
+
   await open(page, 'Half Past the Tide', 'Chart');
+  await page.locator('.slot').nth(2).click();
+  await page.waitForTimeout(SETTLE);
   await shot('chart');
+
+  await open(page, 'Loose Gangway', 'Chart');
+  await choose(page, 'Map');
+  await page
+    .getByRole('button', { name: /^1-6-2-5 turnaround/ })
+    .first()
+    .click();
+  await shot('chart-map');
 
   await open(page, 'The Second Lantern', 'Voice');
   await page.keyboard.press('ArrowRight');

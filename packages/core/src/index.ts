@@ -12,6 +12,7 @@ export {
 
 export { intervalBetween } from './pitch/interval';
 export {
+  noteOf as noteParts,
   octaveOf,
   pitchClassOf,
   plainSpelling,

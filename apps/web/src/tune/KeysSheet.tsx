@@ -1,6 +1,6 @@
 import { Modal } from 'antd';
 import { create } from 'zustand';
-import { COMMANDS } from './commands';
+import { COMMANDS, SHEET_KEYS } from './commands';
 
 export const useKeysSheet = create<{ readonly open: boolean }>(() => ({ open: false }));
 
@@ -12,19 +12,27 @@ const close = (): void => {
 export function KeysSheet() {
   const open = useKeysSheet((state) => state.open);
   return (
-    <Modal open={open} onCancel={close} footer={null} title="Keys" width={460}>
-      <table className="keys-sheet">
-        <tbody>
-          {Object.values(COMMANDS).map(({ shown, label }) => (
-            <tr key={shown}>
-              <th scope="row">
-                <kbd>{shown}</kbd>
-              </th>
-              <td>{label}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+    <Modal open={open} onCancel={close} footer={null} title="Keys" width={520}>
+      <KeyTable keys={Object.values(COMMANDS)} />
+      <h3 className="keys-head">On the sheet of the chart</h3>
+      <KeyTable keys={SHEET_KEYS} />
     </Modal>
+  );
+}
+
+function KeyTable({ keys }: { keys: readonly { shown: string; label: string }[] }) {
+  return (
+    <table className="keys-sheet">
+      <tbody>
+        {keys.map(({ shown, label }) => (
+          <tr key={shown}>
+            <th scope="row">
+              <kbd>{shown}</kbd>
+            </th>
+            <td>{label}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

@@ -10,9 +10,22 @@ export const COMMANDS = {
   bar: { keys: ['b'], shown: 'B', label: 'Hear this bar' },
   lock: { keys: ['l'], shown: 'L', label: 'Lock this voicing, or let it go' },
   loop: { keys: ['o'], shown: 'O', label: 'Loop on or off' },
+  lens: { keys: ['n'], shown: 'N', label: 'Chart: symbols, numbers, or both' },
   undo: { keys: ['z', '$mod+z'], shown: 'Z or Ctrl Z', label: 'Undo' },
   redo: { keys: ['Shift+z', '$mod+Shift+z', '$mod+y'], shown: 'Shift Z or Ctrl Y', label: 'Redo' },
   sheet: { keys: ['Shift+?'], shown: '?', label: 'Show these keys' },
 } as const;
 
 export type CommandId = keyof typeof COMMANDS;
+
+/** Keys that work while the hand is on the sheet of the chart. */
+export const SHEET_KEYS = [
+  { shown: 'A to G', label: 'Write a chord here' },
+  { shown: 'Enter or F2', label: 'Change what stands here; Enter again is done' },
+  { shown: 'Space', label: 'While writing: another chord in this bar' },
+  { shown: 'Tab', label: 'While writing: the next place, or a new bar' },
+  { shown: 'Esc', label: 'While writing: leave it as it was' },
+  { shown: 'Del', label: 'Take this chord out' },
+  { shown: 'Insert', label: 'A new bar after this one' },
+  { shown: 'M', label: 'On the number of a bar: take it up, move it with the arrows, put it down' },
+] as const;

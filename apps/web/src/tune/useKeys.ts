@@ -3,6 +3,7 @@ import { tinykeys } from 'tinykeys';
 import { useDocument } from '../document/store';
 import { usePlayer, whilePlaying } from '../playback/player';
 import { useBand } from '../playback/useBand';
+import { usePreferences, type Lens } from '../ui/preferences';
 import { useVoiceActions } from '../voice/useVoiceActions';
 import { COMMANDS, type CommandId } from './commands';
 import { useKeysSheet } from './KeysSheet';
@@ -49,6 +50,7 @@ export function useKeys(): void {
     bar: band.hearBar,
     lock: voice.toggleLock,
     loop: toggleLoop,
+    lens: nextLens,
     undo: () => {
       useDocument.getState().undo();
     },
@@ -82,4 +84,12 @@ export function toggleLoop(): void {
   const { loop, setListening } = usePlayer.getState();
   setListening({ loop: !loop });
   whilePlaying.loop(!loop);
+}
+
+const LENSES: readonly Lens[] = ['both', 'symbols', 'numbers'];
+
+function nextLens(): void {
+  usePreferences.setState(({ lens }) => ({
+    lens: LENSES[(LENSES.indexOf(lens) + 1) % LENSES.length]!,
+  }));
 }

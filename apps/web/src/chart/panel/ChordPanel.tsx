@@ -7,6 +7,7 @@ import { prettyDegree } from '../../voice/describe';
 import { prettyName, prettyNumber, useNotation } from '../../ui/notation';
 import { WRITTEN_ABOVE, usePreferences } from '../../ui/preferences';
 import { Symbol } from '../../ui/Symbol';
+import { ChordStaff } from './ChordStaff';
 import { OtherNames } from './OtherNames';
 import { Pools } from './Pools';
 import { StandIns } from './StandIns';
@@ -18,7 +19,7 @@ interface ChordPanelProps {
 
 /** All that a chord says: its number and why, its notes, what may be added, its pools and other names. */
 export function ChordPanel({ chord, analysis }: ChordPanelProps) {
-  const { reader } = usePreferences();
+  const { reader, school } = usePreferences();
   const band = useBand();
   const concert = (pitches: readonly number[]): number[] =>
     pitches.map((pitch) => pitch - WRITTEN_ABOVE[reader]);
@@ -46,6 +47,7 @@ export function ChordPanel({ chord, analysis }: ChordPanelProps) {
       </div>
       <Number analysis={analysis} />
       <Notes chord={chord} analysis={analysis} />
+      <ChordStaff chord={chord} pool={analysis.scales.find((pool) => pool.school === school)} />
       <Pools
         pools={analysis.scales}
         onHear={(pool) => {

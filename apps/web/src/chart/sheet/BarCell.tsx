@@ -1,6 +1,6 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { formatMeter, slotText, type ChartAnalysis } from '@drop-close/core';
+import { formatMeter, slotText, type ChartAnalysis, type ChartEvent } from '@drop-close/core';
 import { Dropdown } from 'antd';
 import type { Lens } from '../../ui/preferences';
 import { barMenu } from './barMenu';
@@ -14,8 +14,8 @@ export interface BarCellProps {
   readonly label: string | undefined;
   readonly analysis: ChartAnalysis | undefined;
   readonly lens: Lens;
-  /** The chord in hand, among those of the chorus. */
-  readonly selected: number;
+  /** The chord in hand, whichever time its bar is played. */
+  readonly selected: ChartEvent | undefined;
   /** Whether the landmark in hand lies over this bar. */
   readonly marked: boolean;
   readonly readOnly: boolean;
@@ -112,7 +112,7 @@ function Slots(props: BarCellProps) {
         number={bar.number}
         chord={event === undefined ? undefined : analysis?.chords[event]}
         lens={lens}
-        selected={event !== undefined && event === selected}
+        selected={selected?.written === bar.at && selected.slot === place.slot}
         readOnly={readOnly}
         onSelect={() => {
           if (event !== undefined) onSelect(event);

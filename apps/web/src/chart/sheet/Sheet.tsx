@@ -12,6 +12,7 @@ import {
   writtenBars,
   type Chart,
   type ChartAnalysis,
+  type ChartEvent,
   type Timeline,
 } from '@drop-close/core';
 import { useEffect, useMemo, useRef } from 'react';
@@ -70,7 +71,8 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
           {blocks.map((block, index) => (
             <Block
               key={index}
-              {...{ block, chart, analysis, readOnly, selected }}
+              {...{ block, chart, analysis, readOnly }}
+              selected={time.events[selected]}
               onSelect={select}
               isLast={index === blocks.length - 1}
               onDone={focusSlot}
@@ -93,8 +95,8 @@ const stay = (): null => null;
 interface BlockProps extends Omit<SheetProps, 'time'> {
   readonly block: SheetBlock;
   readonly isLast: boolean;
-  /** The chord in hand, among those of the chorus. */
-  readonly selected: number;
+  /** The chord in hand. */
+  readonly selected: ChartEvent | undefined;
   readonly onSelect: (event: number) => void;
   readonly onDone: (cursor: Cursor) => void;
 }
