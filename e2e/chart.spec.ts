@@ -172,3 +172,16 @@ test('a chart with signs, a pickup and changes of meter plays as it is written',
   await expect(page.locator('.chord-button.sounding')).toHaveAccessibleName(/^D, bar 1 beat 1/);
   await page.keyboard.press('Space');
 });
+
+test('a handful of notes is told what it could be called', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('| C6 |');
+  await page.locator('.ant-segmented-item', { hasText: 'Notes' }).click();
+  const field = page.getByRole('textbox', { name: 'Notes, the lowest first' });
+  await field.fill('D F Ab C');
+  const names = page.getByRole('list', { name: 'What they could be called' });
+  await expect(names.getByRole('listitem').nth(0)).toContainText('Dm7♭5');
+  await expect(names.getByRole('listitem').nth(1)).toContainText('Fm6/D');
+  await field.fill('D H');
+  await expect(page.getByRole('status')).toHaveText(/"H" is no note/);
+});

@@ -8,6 +8,7 @@ import { ChartFields } from './ChartFields';
 import { ChartProblems } from './ChartProblems';
 import { LandmarkList } from './LandmarkList';
 import { MemoryMap } from './MemoryMap';
+import { NotesSide } from './names/NotesSide';
 import { ChordPanel, chordAt } from './panel/ChordPanel';
 import { chartFor } from './reader';
 import { Sheet } from './sheet/Sheet';
@@ -54,8 +55,8 @@ export default function ChartPage() {
   );
 }
 
-type Side = 'Text' | 'Map' | 'Landmarks';
-const SIDES: Side[] = ['Text', 'Map', 'Landmarks'];
+type Side = 'Text' | 'Map' | 'Landmarks' | 'Notes';
+const SIDES: Side[] = ['Text', 'Map', 'Landmarks', 'Notes'];
 
 /** The text of the changes, or what they come to. */
 function LeftSide({ written }: { written: WrittenChart }) {
@@ -74,6 +75,7 @@ function LeftSide({ written }: { written: WrittenChart }) {
       {side === 'Text' && <TextSide written={written} />}
       {side === 'Map' && analysis && <MemoryMap analysis={analysis} />}
       {side === 'Landmarks' && analysis && <LandmarkList analysis={analysis} />}
+      {side === 'Notes' && <NotesSide />}
     </section>
   );
 }

@@ -1,10 +1,14 @@
+import { SoundOutlined } from '@ant-design/icons';
 import type { ChartAnalysis } from '@drop-close/core';
+import { Button } from 'antd';
+import { useBand } from '../playback/useBand';
 import { prettyName, prettyNumber } from '../ui/notation';
 import { barsInWords } from './landmarks';
 import { likenessInWords } from './sheet/likeness';
 
 /** The tune to learn by heart: a line of numbers for each section, and what is the same again. */
 export function MemoryMap({ analysis }: { analysis: ChartAnalysis }) {
+  const band = useBand();
   return (
     <div className="memory-map">
       <p className="quiet">{prettyName(analysis.homeKey)}</p>
@@ -14,7 +18,16 @@ export function MemoryMap({ analysis }: { analysis: ChartAnalysis }) {
         return (
           <section key={section.fromBar}>
             <h3>
-              {section.name} <span className="quiet">{barsInWords(section)}</span>
+              {section.name} <span className="quiet">{barsInWords(section)}</span>{' '}
+              <Button
+                type="text"
+                size="small"
+                icon={<SoundOutlined aria-hidden />}
+                aria-label={`Hear ${section.name}, ${barsInWords(section)}`}
+                onClick={() => {
+                  band.hearBars(section.fromBar, section.toBar);
+                }}
+              />
             </h3>
             {like && <p className="quiet">{like}</p>}
             {!same && <p className="map-line">{inType(section.map)}</p>}

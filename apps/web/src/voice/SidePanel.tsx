@@ -94,6 +94,7 @@ function StretchCaution() {
 }
 
 function NextChange({ chorus, index }: { chorus: VoicedChorus; index: number }) {
+  const { note: nameOf } = useNotation();
   if (chorus.outcome.status !== 'found') return null;
   const { path, changes } = chorus.outcome;
   const change = changes[index];
@@ -103,7 +104,7 @@ function NextChange({ chorus, index }: { chorus: VoicedChorus; index: number }) 
   return (
     <section>
       <h3>To {plainSymbol(next.chord.symbol)}</h3>
-      <p className="panel-change">{changeInWords(change, from, to)}.</p>
+      <p className="panel-change">{changeInWords(change, from, to, nameOf)}.</p>
     </section>
   );
 }

@@ -4,6 +4,7 @@ import {
   prettyNote,
   type Change,
   type Ease,
+  type NoteName,
   type Voicing,
   type VoiceMotion,
 } from '@drop-close/core';
@@ -13,8 +14,11 @@ const INVERSIONS = ['root position', 'first inversion', 'second inversion', 'thi
 export const prettyDegree = (degree: string): string =>
   degree.replace(/b/g, '♭').replace(/#/g, '♯');
 
-const noteIn = (voicing: Voicing, voice: number | undefined): string =>
-  prettyNote(plainSpelling(voicing.notes[voice ?? 0]?.note ?? ''));
+type NameOf = (note: NoteName) => string;
+const plainName: NameOf = (note) => prettyNote(plainSpelling(note));
+
+const noteIn = (voicing: Voicing, voice: number | undefined, nameOf: NameOf): string =>
+  nameOf(voicing.notes[voice ?? 0]?.note ?? '');
 const degreeIn = (voicing: Voicing, voice: number | undefined): string =>
   prettyDegree(voicing.notes[voice ?? 0]?.degree ?? '');
 
@@ -39,24 +43,29 @@ export function easeOf(voicing: Voicing): string {
 }
 
 /** One change in a musician's words: "C held (♭7 to 5); B♭ falls a half step to A (♭3 to 3)". */
-export function changeInWords(change: Change, from: Voicing, to: Voicing): string {
+export function changeInWords(
+  change: Change,
+  from: Voicing,
+  to: Voicing,
+  nameOf = plainName,
+): string {
   if (!from.notes.length || !to.notes.length) return 'a rest';
   const held = change.voices.every((voice) => voice.kind === 'held');
   if (held && sameDegrees(from, to)) return 'every voice held';
   return [...change.voices]
     .reverse()
-    .map((voice) => voiceInWords(voice, from, to))
+    .map((voice) => voiceInWords(voice, from, to, nameOf))
     .join('; ');
 }
 
 const sameDegrees = (from: Voicing, to: Voicing): boolean =>
   from.notes.every((note, voice) => note.degree === to.notes[voice]?.degree);
 
-function voiceInWords(voice: VoiceMotion, from: Voicing, to: Voicing): string {
-  if (voice.kind === 'ends') return `${noteIn(from, voice.from)} ends`;
-  if (voice.kind === 'enters') return `${noteIn(to, voice.to)} enters`;
+function voiceInWords(voice: VoiceMotion, from: Voicing, to: Voicing, nameOf: NameOf): string {
+  if (voice.kind === 'ends') return `${noteIn(from, voice.from, nameOf)} ends`;
+  if (voice.kind === 'enters') return `${noteIn(to, voice.to, nameOf)} enters`;
   const degrees = `(${degreeIn(from, voice.from)} to ${degreeIn(to, voice.to)})`;
-  const [start, end] = [noteIn(from, voice.from), noteIn(to, voice.to)];
+  const [start, end] = [noteIn(from, voice.from, nameOf), noteIn(to, voice.to, nameOf)];
   if (voice.kind === 'held') return `${start} held ${degrees}`;
   const way = (voice.semitones ?? 0) < 0 ? 'falls' : 'rises';
   const size =

@@ -2,7 +2,9 @@
  * Reads the changes as a player does. How it decides is told in docs/analysis.md.
  */
 import type { Chart } from '../chart/types';
-import { hear, keyLabel, type Heard } from './heard';
+import { spellTones } from '../chord/tones';
+import { pitchClass } from '../units';
+import { hear, keyLabel, type Heard, type HeardMoment } from './heard';
 import { landmarksOf } from './landmarks';
 import { otherwise } from './otherwise';
 import { poolsByFunction } from './pools/byFunction';
@@ -102,7 +104,20 @@ function momentAnalysis(
     otherwise: otherwise(heard, at),
     scales: schoolFirst(pools, school),
     ...coloursOf(moment, functional[0]),
+    ...thirdGuideOf(moment, heard.moments[at + 1] ?? heard.moments[0]),
   };
+}
+
+/** Source: common practice. A suspended dominant has no third for the b9 to stand beside. */
+function thirdGuideOf(
+  { chord, class: kind, root }: HeardMoment,
+  next: HeardMoment | undefined,
+): Pick<ChordAnalysis, 'thirdGuide'> {
+  const falls = next?.root === pitchClass(root + 5);
+  const natural = chord.tones.some(({ degree }) => degree === '9' || degree === '4');
+  if (kind !== 'dominant' || !falls || natural) return {};
+  const [thirdGuide] = spellTones(chord.root, ['b9']);
+  return thirdGuide ? { thirdGuide } : {};
 }
 
 const schoolFirst = (pools: readonly Pool[], school: School): Pool[] => [

@@ -40,6 +40,11 @@ export interface ChordAnalysis {
   readonly otherwise: readonly OtherReading[];
   /** Best first. Empty under N.C. */
   readonly scales: readonly Pool[];
+  /**
+   * The b9 of a dominant that falls a fifth: it may lead as a third guide tone, whether or not the symbol
+   * writes it.
+   */
+  readonly thirdGuide?: ChordTone;
   /** What may be added here: notes of the first pool that are neither in the chord nor avoided. */
   readonly tensions: readonly ChordTone[];
   /** Notes of the first pool to avoid on a long note. */

@@ -88,7 +88,7 @@ const sentence = (reason: string): string => {
 
 function Notes({ chord, analysis }: ChordPanelProps) {
   const { note } = useNotation();
-  const { tensions, avoid } = analysis;
+  const { tensions, avoid, thirdGuide } = analysis;
   return (
     <section>
       <ol className="chord-notes" aria-label="Notes">
@@ -103,6 +103,12 @@ function Notes({ chord, analysis }: ChordPanelProps) {
         <p>
           <span className="quiet">May take</span>{' '}
           {tensions.map((tone) => `${prettyDegree(tone.degree)} ${note(tone.note)}`).join(', ')}
+        </p>
+      )}
+      {thirdGuide && (
+        <p>
+          <span className="quiet">May lead as a third guide tone</span>{' '}
+          {`${prettyDegree(thirdGuide.degree)} ${note(thirdGuide.note)}`}
         </p>
       )}
       {avoid.length > 0 && (

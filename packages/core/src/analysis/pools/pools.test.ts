@@ -120,4 +120,14 @@ describe('tensions and notes to avoid (common practice)', () => {
     expect(tensions(find('| Dm7 | G7b9 | Cmaj7 |', 'G7b9'))).not.toMatch(/(^| )9/);
     expect(tensions(find('| Dm7 | G9 | Cmaj7 |', 'G9'))).not.toMatch(/[b#]9/);
   });
+  it.each([
+    ['| Dm7 | G7 | Cmaj7 |', 'G7', 'Ab'],
+    ['| Dm7 | G7b9 | Cmaj7 |', 'G7b9', 'Ab'],
+    ['| A7 | Dm7 | G7 | Cmaj7 |', 'A7', 'Bb'],
+    ['| Dm7 | Db7 | Cmaj7 |', 'Db7', undefined],
+    ['| Dm7 | G9 | Cmaj7 |', 'G9', undefined],
+    ['| Dm7 | G7sus4 | Cmaj7 |', 'G7sus4', undefined],
+  ])('%s: the b9 of %s may lead as a third guide tone: %s', (text, symbol, note) => {
+    expect(find(text, symbol).thirdGuide?.note).toBe(note);
+  });
 });
