@@ -7,13 +7,27 @@ export const SYMBOL_FACE = "'Vollkorn', 'Accidentals', serif";
 
 /** The colours of both lights; the same names stand as CSS variables in app.css. */
 const COLOURS = {
-  house: { paper: '#f7f1e3', ink: '#2a231a', brass: '#85560f', raised: '#fdf9ef', line: '#d9ccb0' },
-  stage: { paper: '#12100d', ink: '#c2b59c', brass: '#b98a3c', raised: '#1b1814', line: '#3a332a' },
+  house: {
+    paper: '#f7f1e3',
+    ink: '#2a231a',
+    quiet: '#6b5e4a',
+    brass: '#85560f',
+    raised: '#fdf9ef',
+    line: '#d9ccb0',
+  },
+  stage: {
+    paper: '#12100d',
+    ink: '#c2b59c',
+    quiet: '#a0937a',
+    brass: '#b98a3c',
+    raised: '#1b1814',
+    line: '#3a332a',
+  },
 } as const;
 
 /** Ant Design in the house's own colours and faces. */
 export function themeOf(light: Light): ThemeConfig {
-  const { paper, ink, brass, raised, line } = COLOURS[light];
+  const { paper, ink, quiet, brass, raised, line } = COLOURS[light];
   return {
     algorithm: light === 'stage' ? theme.darkAlgorithm : theme.defaultAlgorithm,
     token: {
@@ -25,6 +39,7 @@ export function themeOf(light: Light): ThemeConfig {
       colorBgElevated: raised,
       colorBgLayout: paper,
       colorTextBase: ink,
+      colorTextPlaceholder: quiet,
       colorBorder: line,
       colorBorderSecondary: line,
       fontFamily: TEXT_FACE,

@@ -7,7 +7,7 @@ import { isSameKey, keyOf, keysFrom, signatureOf, tonicName, type Key } from './
 import { pitchClass } from '../units';
 import { keysOf, type KeyPath } from './keys';
 import { momentsOf, type Moment } from './moments';
-import { readingsOf } from './readings';
+import { readInEveryKey } from './readings/everyKey';
 import type { Reading } from './readings/types';
 
 /** A chord with the key it is heard in. */
@@ -33,6 +33,10 @@ export interface Heard {
   /** The keys that were tried, in the order of the key path's positions. */
   readonly keys: readonly Key[];
   readonly keyPath: KeyPath;
+  /** How the tonic of a key is spelled in this chart. */
+  readonly tonicOf: (key: Key) => NoteName;
+  /** Where a counted bar begins, in quarters. */
+  readonly barBegins: (number: number) => number;
   readonly readingIn: (moment: number, key: number) => readonly Reading[];
 }
 
@@ -41,6 +45,7 @@ const FOUR_BARS = 4;
 /** Finds the key of every chord and the best reading of it there. */
 export function hear(chart: Chart): Heard {
   const time = timeline(chart);
+  const counted = countedBars(time);
   const starts = new Set(time.bars.flatMap((bar) => (bar.section === undefined ? [] : [bar.at])));
   const moments = momentsOf(time.events, lastBarBefore(time), (at) => starts.has(at));
   const rows = chordsOfBars(time, moments);
@@ -73,6 +78,8 @@ export function hear(chart: Chart): Heard {
     keys,
     blues,
     keyPath,
+    tonicOf: nameOfKey,
+    barBegins: (number) => counted[number - 1]?.at ?? 0,
     readingIn: (moment, key) => readings[moment]![key]!,
   };
 }
@@ -121,7 +128,7 @@ function readAll(
   keys: readonly Key[],
   moments: readonly Moment[],
   bluesTonic: readonly (number | undefined)[],
-): Reading[][][] {
+): (readonly Reading[])[][] {
   return moments.map((now, at) => {
     const next = otherAfter(moments, at);
     const around = {
@@ -129,9 +136,9 @@ function readAll(
       before: moments[at - 1],
       next: moments[next],
       afterNext: moments[otherAfter(moments, next)],
+      bluesTonic: bluesTonic[now.fromBar],
     };
-    const tonic = bluesTonic[now.fromBar];
-    return keys.map((key) => readingsOf({ key, ...around, blues: tonic === key.tonic }));
+    return readInEveryKey(around, keys);
   });
 }
 

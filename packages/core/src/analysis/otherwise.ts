@@ -1,6 +1,5 @@
 import { prettyNote } from '../pitch/spelling';
 import { keyLabel, type Heard } from './heard';
-import { isSameKey, tonicName } from './key';
 import type { OtherReading } from './types';
 
 /** Readings that cost this much more than the best are still honest, in tenths. */
@@ -26,7 +25,7 @@ export function otherwise(heard: Heard, at: number): OtherReading[] {
   return [...here, ...inOtherKeys(heard, at)].slice(0, MOST);
 }
 
-function inOtherKeys({ keys, keyPath, moments, readingIn }: Heard, at: number): OtherReading[] {
+function inOtherKeys({ keys, keyPath, tonicOf, readingIn }: Heard, at: number): OtherReading[] {
   const own = keyPath.keys[at];
   const totals = keyPath.totals[at]!;
   return keys
@@ -34,8 +33,7 @@ function inOtherKeys({ keys, keyPath, moments, readingIn }: Heard, at: number): 
       const more = totals[position]! - keyPath.total;
       const [best] = readingIn(at, position);
       if (position === own || more > HONEST_KEY || !best || best.role === 'unexplained') return [];
-      const named = moments.find((moment) => isSameKey(moment.key, key))?.tonic;
-      const tonic = named ?? tonicName(key, false);
+      const tonic = tonicOf(key);
       const reason = `${prettyNote(tonic)} ${key.mode} explains these bars almost as well`;
       const reading = {
         key: keyLabel(tonic, key),

@@ -110,14 +110,12 @@ export function likeness(heard: Heard, earlier: Part, later: Part): Likeness | u
   });
   const move = mostCommon(moves);
   if (move === undefined) return undefined;
-  const exceptBars = bars
-    .filter(
-      (index) =>
-        barShape(heard, earlier.fromBar + index, move) !==
-        barShape(heard, later.fromBar + index, 0),
-    )
-    .map((index) => later.fromBar + index);
-  if (exceptBars.length > length * DIFFERING_SHARE) return undefined;
+  const exceptBars: number[] = [];
+  for (const index of bars) {
+    const same = isSameBar(heard, earlier.fromBar + index, later.fromBar + index, move);
+    if (!same) exceptBars.push(later.fromBar + index);
+    if (exceptBars.length > length * DIFFERING_SHARE) return undefined;
+  }
   return { semitones: move > 6 ? move - 12 : move, exceptBars };
 }
 
@@ -127,15 +125,16 @@ function mostCommon(values: readonly number[]): number | undefined {
   return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0];
 }
 
-/** What a bar holds, as text: where chords begin, their roots moved, and what they are. */
-function barShape({ bars, time }: Heard, number: number, move: number): string {
-  const start = time.bars.find((bar) => bar.number === number)?.at ?? 0;
-  return (bars[number - 1] ?? [])
-    .map((moment) => {
-      const at = Math.max(0, moment.at - start);
-      return `${at}:${pitchClass(moment.root + move)}:${moment.class}`;
-    })
-    .join(' ');
+/** Whether two bars hold the same chords at the same beats, the one moved by an interval. */
+function isSameBar({ bars, barBegins }: Heard, a: number, b: number, move: number): boolean {
+  const [chords, others] = [bars[a - 1] ?? [], bars[b - 1] ?? []];
+  if (chords.length !== others.length) return false;
+  return chords.every((chord, index) => {
+    const other = others[index]!;
+    const begins = Math.max(0, chord.at - barBegins(a)) === Math.max(0, other.at - barBegins(b));
+    const moved = pitchClass(chord.root + move) === other.root;
+    return begins && moved && chord.class === other.class;
+  });
 }
 
 /** The numbers of a part in one line: `Imaj7 | vi7 | ii7 V7 | %`, with the key where it changes. */

@@ -3,7 +3,7 @@ import { quartersInBar } from '../chart/meter';
 import { prettyNote } from '../pitch/spelling';
 import { pitchClass } from '../units';
 import type { Heard, HeardMoment } from './heard';
-import { tonicName, type Mode } from './key';
+import type { Mode } from './key';
 import { scaleNotes } from './pools/scale';
 import type { CoveringSound } from './types';
 
@@ -36,10 +36,7 @@ export function soundsOf(heard: Heard): CoveringSound[] {
   }
   return found.map(({ sound, fromBar, toBar }) => {
     const key = heard.keys[sound]!;
-    const own = heard.moments.find(
-      ({ root, key: { mode } }) => root === key.tonic && mode === key.mode,
-    );
-    const tonic = own?.chord.root ?? tonicName(key, false);
+    const tonic = heard.tonicOf(key);
     const bars = toBar - fromBar + 1;
     return {
       fromBar,
@@ -54,7 +51,7 @@ export function soundsOf(heard: Heard): CoveringSound[] {
 function coveringSound(heard: Heard, fromBar: number, toBar: number): number | undefined {
   const moments = [...new Set(heard.bars.slice(fromBar - 1, toBar).flat())];
   if (new Set(moments.map(({ root }) => root)).size < 2) return undefined;
-  const from = heard.time.bars.find(({ number }) => number === fromBar)?.at ?? 0;
+  const from = heard.barBegins(fromBar);
   const to = from + (toBar - fromBar + 1) * quartersInBar(heard.chart.meter);
   const shares = heard.keys.map((key) => coverage(moments, key.tonic, PITCHES[key.mode], from, to));
   // The key these bars are heard in, where it covers enough; else the one that covers most.

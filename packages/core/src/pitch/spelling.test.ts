@@ -21,7 +21,7 @@ describe('note names', () => {
     expect(pitchClassOf(name)).toBe(pc);
   });
 
-  it.each(['H', 'b', 'Bb#', 'Cbbbb', '', 'c'])('"%s" is not a note name', (name) => {
+  it.each(['H', 'b', 'Bb#', 'Cbbbbb', '', 'c'])('"%s" is not a note name', (name) => {
     expect(parseNote(name)).toBeUndefined();
   });
 

@@ -91,6 +91,7 @@ function extensions(latest: Latest) {
       'aria-label': 'Changes',
       'aria-describedby': 'chart-help',
       spellcheck: 'false',
+      tabindex: '0',
       autocapitalize: 'off',
     }),
     EditorView.updateListener.of((update) => {

@@ -39,10 +39,14 @@ const FINDERS: readonly LandmarkFinder[] = [
 /** All landmarks in order of their first bar, the longer first, then in order of kinds. */
 export function landmarksOf(heard: Heard): Landmark[] {
   const found = FINDERS.flatMap((find) => find(heard));
+  const larger = SAID_BY.map(([kind, by]) => ({
+    kind,
+    by: found.filter((mark) => mark.kind === by),
+  }));
+  const isSaid = (mark: Landmark): boolean =>
+    larger.some(({ kind, by }) => mark.kind === kind && by.some((each) => isInside(mark, each)));
   return found
-    .filter(
-      (mark) => !SAID_BY.some(([kind, by]) => mark.kind === kind && isInside(mark, by, found)),
-    )
+    .filter((mark) => !isSaid(mark))
     .sort(
       (a, b) =>
         a.fromBar - b.fromBar ||
@@ -61,5 +65,5 @@ const SAID_BY: readonly (readonly [LandmarkKind, LandmarkKind])[] = [
   ['chain of ii–Vs', 'turnaround'],
 ];
 
-const isInside = (mark: Landmark, kind: LandmarkKind, all: readonly Landmark[]): boolean =>
-  all.some((each) => each.kind === kind && each.first <= mark.first && mark.last <= each.last);
+const isInside = (mark: Landmark, larger: Landmark): boolean =>
+  larger.first <= mark.first && mark.last <= larger.last;
