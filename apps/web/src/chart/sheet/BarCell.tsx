@@ -2,6 +2,7 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { formatMeter, slotText, type ChartAnalysis, type ChartEvent } from '@drop-close/core';
 import { Dropdown } from 'antd';
+import { memo } from 'react';
 import type { Lens } from '../../ui/preferences';
 import { barMenu } from './barMenu';
 import { useCursor, type Cursor } from './cursor';
@@ -25,7 +26,7 @@ export interface BarCellProps {
 
 /** One bar: its number (drag it, or press it for what can be done), what stands above it, its slots. */
 export function BarCell(props: BarCellProps) {
-  const { bar, marked, readOnly } = props;
+  const { bar, label, marked, readOnly } = props;
   const sortable = useSortable({ id: bar.at, disabled: readOnly });
   const { setNodeRef, transform, transition, isDragging } = sortable;
   const edges = [
@@ -40,18 +41,37 @@ export function BarCell(props: BarCellProps) {
       className={['sheet-bar', ...edges].filter(Boolean).join(' ')}
       style={{ transform: CSS.Translate.toString(transform), transition }}
     >
-      <BarHead {...props} sortable={sortable} />
+      <BarHead bar={bar} label={label} readOnly={readOnly} sortable={sortable} />
       <Slots {...props} />
     </div>
   );
 }
 
-function BarHead({
-  bar,
-  label,
-  readOnly,
-  sortable,
-}: BarCellProps & { sortable: ReturnType<typeof useSortable> }) {
+interface BarHeadProps {
+  readonly bar: SheetBar;
+  readonly label: string | undefined;
+  readonly readOnly: boolean;
+  readonly sortable: ReturnType<typeof useSortable>;
+}
+
+/**
+ * What stands over the chords. Every keystroke reads the chart anew, so a head is the same when it says
+ * the same: without this a long chart draws a menu for each bar at every letter.
+ */
+const BarHead = memo(
+  BarHeadView,
+  (a, b) =>
+    a.label === b.label &&
+    a.readOnly === b.readOnly &&
+    a.sortable.listeners === b.sortable.listeners &&
+    a.sortable.attributes === b.sortable.attributes &&
+    marksOf(a.bar) === marksOf(b.bar),
+);
+
+const marksOf = ({ at, number, bar }: SheetBar): string =>
+  JSON.stringify([at, number, bar.repeatStart, bar.repeatEnd, bar.ending, bar.meter, bar.words]);
+
+function BarHeadView({ bar, label, readOnly, sortable }: BarHeadProps) {
   const { attributes, listeners, setActivatorNodeRef } = sortable;
   const { ending, meter, words } = bar.bar;
   const name = bar.number === undefined ? 'Bar that is not played' : `Bar ${bar.number}`;

@@ -1,5 +1,5 @@
-import { insertBar, type ChordAnalysis, type Slot } from '@drop-close/core';
-import type { KeyboardEvent } from 'react';
+import { insertBar, slotText, type ChordAnalysis, type Slot } from '@drop-close/core';
+import { memo, type KeyboardEvent } from 'react';
 import type { Lens } from '../../ui/preferences';
 import { prettyNumber } from '../../ui/notation';
 import { Symbol } from '../../ui/Symbol';
@@ -25,8 +25,25 @@ export interface SlotButtonProps {
 /** What begins a chord or a sign when it is typed on a slot. */
 const BEGINS = /^[A-Ga-gN%.]$/;
 
-/** One place of a bar: chosen with a click, written on by typing or with Enter. */
-export function SlotButton(props: SlotButtonProps) {
+/**
+ * One place of a bar: chosen with a click, written on by typing or with Enter. Drawn anew only when it
+ * says something else, for every keystroke reads the chart anew.
+ */
+export const SlotButton = memo(
+  SlotButtonView,
+  (a, b) =>
+    a.lens === b.lens && a.selected === b.selected && a.readOnly === b.readOnly && saysSame(a, b),
+);
+
+function saysSame(a: SlotButtonProps, b: SlotButtonProps): boolean {
+  const said = ({ slot, place, bar, number, chord }: SlotButtonProps): string =>
+    [bar, place.slot, place.event, slotText(slot), labelOf(slot, number, place.beat, chord)].join(
+      '|',
+    );
+  return said(a) === said(b);
+}
+
+function SlotButtonView(props: SlotButtonProps) {
   const { slot, place, bar, number, chord, lens, selected, readOnly, onSelect } = props;
   const cursor = { bar, slot: place.slot };
   const onKeyDown = (event: KeyboardEvent): void => {
