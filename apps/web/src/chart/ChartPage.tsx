@@ -1,7 +1,7 @@
-import { Segmented } from 'antd';
+import { Alert, Segmented } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import { useDocument, useTune } from '../document/store';
-import { useAnalysis } from '../engine/useChorus';
+import { useAnalysis, useReadingStore } from '../engine/useChorus';
 import { useIndexAmong } from '../tune/selection';
 import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
 import { ChartFields } from './ChartFields';
@@ -24,6 +24,7 @@ export default function ChartPage() {
   const { key } = useTune();
   const { reader } = usePreferences();
   const analysis = useAnalysis();
+  const { failure } = useReadingStore();
   const shown = useMemo(() => chartFor(reader, written.chart, key), [reader, written.chart, key]);
   const index = useIndexAmong(written.time.events);
   const event = written.time.events[index];
@@ -38,6 +39,13 @@ export default function ChartPage() {
           <SheetTools canMove={written.whole} />
           <WritingMenu />
         </div>
+        {failure && (
+          <Alert
+            type="warning"
+            title="The changes could not be looked through"
+            description={`${failure} They can still be written and voiced.`}
+          />
+        )}
         {moved && (
           <p className="quiet">
             The {reader} part. It is read here; choose Concert to write in the sheet.

@@ -22,11 +22,15 @@ export const useChorusStore = create<ChorusState>(() => ({
 
 export const useChorus = (): VoicedChorus | undefined => useChorusStore((state) => state.chorus);
 
-/** The last reading of the changes, with the text it was made of. */
-export const useReadingStore = create<{
+interface ReadingState {
+  /** The last reading of the changes; stays until the next one is there. */
   readonly analysis: ChartAnalysis | undefined;
-  readonly text: string | undefined;
-}>(() => ({ analysis: undefined, text: undefined }));
+  readonly failure: string | undefined;
+}
+
+const NO_READING: ReadingState = { analysis: undefined, failure: undefined };
+
+export const useReadingStore = create<ReadingState>(() => NO_READING);
 
 export const useAnalysis = (): ChartAnalysis | undefined =>
   useReadingStore((state) => state.analysis);
@@ -39,15 +43,16 @@ export function useReading(): void {
   useEffect(() => {
     engine.read({ text, meter, key, writtenAbove, school }).then(
       (analysis) => {
-        useReadingStore.setState({ analysis, text });
+        useReadingStore.setState({ analysis, failure: undefined });
       },
-      // An overtaken reading is followed by a newer one, and voicing tells of any other trouble.
-      () => undefined,
+      (error: unknown) => {
+        if (!(error instanceof Overtaken)) useReadingStore.setState({ failure: String(error) });
+      },
     );
   }, [text, meter, key, writtenAbove, school]);
   useEffect(
     () => () => {
-      useReadingStore.setState({ analysis: undefined, text: undefined });
+      useReadingStore.setState(NO_READING);
     },
     [],
   );

@@ -74,12 +74,13 @@ const marksOf = ({ at, number, bar }: SheetBar): string =>
 function BarHeadView({ bar, label, readOnly, sortable }: BarHeadProps) {
   const { attributes, listeners, setActivatorNodeRef } = sortable;
   const { ending, meter, words } = bar.bar;
+  const shown = bar.number === 0 ? 'pickup' : (bar.number ?? '–');
   const name = bar.number === undefined ? 'Bar that is not played' : `Bar ${bar.number}`;
   return (
     <div className="sheet-bar-head">
       {ending !== undefined && <span className="sheet-ending">{ending}.</span>}
       {readOnly ? (
-        <span className="sheet-number">{bar.number}</span>
+        <span className="sheet-number">{shown}</span>
       ) : (
         <Dropdown menu={barMenu(bar, label)} trigger={['click']}>
           <button
@@ -90,7 +91,7 @@ function BarHeadView({ bar, label, readOnly, sortable }: BarHeadProps) {
             {...listeners}
             aria-label={`${name}: move or change it`}
           >
-            {bar.number ?? '–'}
+            {shown}
           </button>
         </Dropdown>
       )}

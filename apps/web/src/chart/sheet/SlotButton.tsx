@@ -57,7 +57,7 @@ function SlotButtonView(props: SlotButtonProps) {
   return (
     <button
       type="button"
-      className="slot"
+      className={isTight(slot, place) ? 'slot tight' : 'slot'}
       data-slot={`${bar}:${place.slot}`}
       aria-current={selected}
       aria-label={labelOf(slot, number, place.beat, chord)}
@@ -72,6 +72,11 @@ function SlotButtonView(props: SlotButtonProps) {
     </button>
   );
 }
+
+/** Longer symbols than this do not fit in half a bar at full size. */
+const LONGEST_IN_HALF = 6;
+const isTight = (slot: Slot, { width }: SlotPlace): boolean =>
+  width <= 0.5 && slotText(slot).length > LONGEST_IN_HALF;
 
 function actionFor(key: string, cursor: { bar: number; slot: number }): (() => void) | undefined {
   const { bar } = cursor;
