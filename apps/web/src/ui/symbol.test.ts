@@ -5,6 +5,7 @@ it.each([
   ['Cmaj7', { root: 'C', quality: '', raised: 'maj7' }],
   ['F#m', { root: 'F♯', quality: 'm', raised: '' }],
   ['Co7', { root: 'C', quality: '°', raised: '7' }],
+  ['C–7', { root: 'C', quality: '–', raised: '7' }],
   ['C-7', { root: 'C', quality: '–', raised: '7' }],
   ['G7(b9,b13)', { root: 'G', quality: '', raised: '7(♭9,♭13)' }],
   ['C6/9', { root: 'C', quality: '', raised: '6/9' }],

@@ -26,7 +26,7 @@ export function symbolParts(symbol: string): SymbolParts {
   const match = /^([A-Ga-g](?:bb?|##?)?)(.*?)(?:\/([A-Ga-g](?:bb?|##?)?))?$/.exec(plain);
   if (!match) return { root: symbol, quality: '', raised: '' };
   const [, root = '', body = '', bass] = match;
-  const quality = /^(?:mi(?!a)n?|m(?!aj|a)|-|dim|°|o|ø|aug|\+)/.exec(body)?.[0] ?? '';
+  const quality = /^(?:mi(?!a)n?|m(?!aj|a)|[-–]|dim|°|o|ø|aug|\+)/.exec(body)?.[0] ?? '';
   const parts = {
     root: note(root),
     quality: quality === 'o' ? '°' : quality === '-' ? '–' : quality,
