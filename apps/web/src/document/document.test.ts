@@ -98,3 +98,26 @@ describe('undo and redo', () => {
     expect(groupOf({ type: 'lock', at: 1, symbol: 'G7', voicing })).toBe('lock 1');
   });
 });
+
+describe('moving a tune to another key', () => {
+  const move = (document: TuneDocument, semitones: number): TuneDocument =>
+    edit(document, { type: 'transpose', semitones });
+  it('moves the changes, and the key of the tune with them', () => {
+    expect(move(tune, 3)).toMatchObject({ text: '| Fm7 | Bb7 | Eb6 |', key: 'Eb' });
+    expect(move(move(tune, 3), -3)).toEqual(tune);
+  });
+  it('moves the key in the text where the text names one, and leaves the other', () => {
+    const named = { ...tune, text: 'key: G\n| Am7 | D7 | G6 |' };
+    expect(move(named, -2)).toMatchObject({ text: 'key: F\n| Gm7 | C7 | F6 |', key: 'C' });
+  });
+  it('leaves prose and charts that are too long alone, for they would not come back whole', () => {
+    const long = { ...tune, text: '| C6 '.repeat(600) };
+    expect(move(long, 1)).toBe(long);
+  });
+  it('is one step of undo, and so is each edit in the sheet', () => {
+    expect(groupOf({ type: 'transpose', semitones: 1 })).toBeUndefined();
+    expect(groupOf({ type: 'edit chart', text: '| C |' })).toBeUndefined();
+    expect(edit(tune, { type: 'edit chart', text: tune.text })).toBe(tune);
+    expect(edit(tune, { type: 'edit chart', text: '| F6 |' }).text).toBe('| F6 |');
+  });
+});

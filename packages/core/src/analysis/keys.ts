@@ -4,7 +4,7 @@
  * Problem: to every chord a key, so that the sum of what the chords cost in their keys and of what the
  * changes of key cost is least over the whole chart: fewest modulations that explain the chords.
  * A stretch in one key must hold its own tonic or last four bars; a shorter one without its tonic stays
- * a passing colour of the key round it. Only the first and the last stretch may be cut short, at a cost.
+ * a passing colour of the key round it. Only the last stretch may be cut short, at a cost.
  *
  * Phases: (1) every chord is read in all 24 keys; (2) one forward pass over states of key and standing,
  * where the standing says whether the stretch is confirmed by its tonic, by its length, or how many
@@ -24,7 +24,7 @@ const CHANGE = 24;
 const CHANGE_STEP = 2;
 /** A stretch that is long but never reaches its tonic. */
 const NO_TONIC = 14;
-/** A stretch at either end of the chart that is neither long nor has its tonic. */
+/** A stretch at the end of the chart that is neither long nor has its tonic. */
 const CUT_SHORT = 16;
 /** The chart begins or ends in another key than its header says; half for the relative key. */
 const NOT_HOME = 16;

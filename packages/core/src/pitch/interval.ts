@@ -1,6 +1,6 @@
 import { pitchClass } from '../units';
 import { LETTERS } from './data';
-import { nameOf, noteOf, pitchClassOf, plainSpelling, spellFrom, type NoteName } from './spelling';
+import { noteOf, pitchClassOf, plainSpelling, spellFrom, type NoteName } from './spelling';
 
 /** A distance between note names: letters up (0..6) and semitones up (0..11). */
 export interface Interval {
@@ -25,17 +25,10 @@ export function intervalBetween(from: NoteName, to: NoteName): Interval {
 export const moveNote = (note: NoteName, { letterSteps, semitones }: Interval): NoteName =>
   plainSpelling(spellFrom(note, letterSteps, semitones));
 
+const LINE_OF_FIFTHS = 'FCGDAEB';
+
 /** Sharps (above 0) or flats (below 0) in the signature of a major key, by its tonic. */
 export function sharpsOf(tonic: NoteName): number {
   const { letter, accidental } = noteOf(tonic);
-  return 'FCGDAEB'.indexOf(letter) - 1 + 7 * accidental;
-}
-
-const LINE_OF_FIFTHS = 'FCGDAEB';
-
-/** The tonic of the major key with so many sharps, or flats below 0, from -7 to 7. */
-export function tonicWithSharps(sharps: number): NoteName {
-  const place = sharps + 1;
-  const letter = LINE_OF_FIFTHS.charAt(((place % 7) + 7) % 7);
-  return nameOf({ letter: letter as 'C', accidental: Math.floor(place / 7) });
+  return LINE_OF_FIFTHS.indexOf(letter) - 1 + 7 * accidental;
 }
