@@ -47,20 +47,19 @@ for (const [name, text, message] of HELPLESS) {
   });
 }
 
-test('settings that leave a chord without a voicing say which chord and which limit', async ({
+test('a chord that the family does not voice says why, and is lent the nearest that does', async ({
   page,
 }) => {
   const desk = new Desk(page);
   await desk.newTune('| C | F7 | G7 |');
   await desk.screen('Voice');
-  await page.getByRole('combobox', { name: 'Room: who else plays' }).click();
-  await page.getByText('With bass and another chording instrument').click();
-  const alert = page.getByRole('alert');
-  await expect(alert).toContainText('Bar 2 cannot be voiced so');
-  await expect(alert).toContainText('F7: drop 2 needs more notes than the 3 this room leaves you.');
-  await desk.choose('shell');
-  await expect(alert).toHaveCount(0);
+  await desk.family('rootless');
+  const lent = page.getByRole('list', { name: 'Chords in another family' }).getByRole('listitem');
+  await expect(lent).toHaveCount(1);
+  await expect(lent).toContainText('C is in spread instead: there is no form of rootless');
   await expect(desk.chords).toHaveCount(3);
+  await lent.getByRole('button').click();
+  await expect(desk.panel).toContainText('spread');
 });
 
 test('an address that names nothing says so', async ({ page, quiet }) => {

@@ -92,6 +92,15 @@ export class Desk {
     return this.page.locator('.ant-segmented-item', { hasText: name }).click();
   }
 
+  /** Takes one family of voicings alone. */
+  async family(name: string): Promise<void> {
+    await this.page.getByRole('button', { name: /^Families:/ }).click();
+    const only = this.page.getByRole('button', { name: `Only ${name}`, exact: true });
+    if (await only.isEnabled()) await only.click();
+    await this.page.keyboard.press('Escape');
+    await expect(only).toBeHidden();
+  }
+
   async saved(): Promise<void> {
     await expect(this.saveState).toHaveText('saved');
   }

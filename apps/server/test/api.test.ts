@@ -1,6 +1,6 @@
 import type { MikroORM } from '@mikro-orm/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { defaultArrangement } from '@drop-close/core';
+import { defaultArrangement, rooms } from '@drop-close/core';
 import type supertest from 'supertest';
 import type { ProblemDetails } from '../src/problem/problem';
 import type { TuneView } from '../src/tunes/tune.views';
@@ -137,6 +137,27 @@ describe('arrangements', () => {
     expect((read as typeof first).setup.locks).toEqual(locks);
   });
 
+  it('that were saved in the first shape are read in that of today', async () => {
+    const { arrangements } = await create();
+    const { id } = arrangements[0]!;
+    const old = {
+      ...defaultArrangement,
+      version: 1,
+      room: 'bass',
+      tensions: undefined,
+      weights: { ...defaultArrangement.weights, sound: undefined },
+    };
+    const connection = orm.em.fork().getConnection();
+    await connection.execute('update arrangement set setup = ? where id = ?', [
+      JSON.stringify(old),
+      id,
+    ]);
+    const { body } = await api.get(`/api/arrangements/${id}`).expect(200);
+    const { setup } = body as TuneView['arrangements'][0];
+    expect(setup).toEqual({ ...defaultArrangement, room: rooms.bass });
+    await api.put(`/api/arrangements/${id}`).send({ name: 'First', setup, version: 1 }).expect(200);
+  });
+
   it('refuse a stale save with both versions', async () => {
     const { arrangements } = await create();
     const { id } = arrangements[0]!;
@@ -173,7 +194,10 @@ describe('what is not as it should be', () => {
     ['families.0', { families: ['drop9'] }],
     ['locks.guitar.0.voicing', { locks: { guitar: [{ at: 0, symbol: 'C' }], keyboard: [] } }],
     ['room', { room: 'cellar' }],
-    ['version', { version: 2 }],
+    ['room.others.bass', { room: { ...rooms.bass, others: { bass: 'yes' } } }],
+    ['room.window.high', { room: { ...rooms.bass, window: { low: 60, high: 50 } } }],
+    ['tensions', { tensions: 'some' }],
+    ['version', { version: 3 }],
     ['mood', { mood: 'blue' }],
   ])('a setup is checked to the last field: %s', async (path, change) => {
     const { id } = await create();

@@ -1,16 +1,16 @@
+import { once } from 'node:events';
 import { mkdtemp, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { Worker } from 'node:worker_threads';
 import {
+  FAMILY_IDS,
   LANDMARK_KINDS,
   analyzeChart,
-  connect,
-  defaultArrangement,
-  families,
   parseChart,
   parseMeter,
-  settingsOf,
-  timeline,
+  type FamilyId,
+  type LentFamily,
 } from '@drop-close/core';
 import { readDemo, readDemoSets } from '../src/demo/readDemo';
 import { summarize } from '../src/tunes/summary';
@@ -67,22 +67,38 @@ it('has sets of its own tunes, and says which title is wrong', async () => {
   );
 });
 
-it('voices whole on both instruments in every family', async () => {
-  for (const tune of await readDemo(DEMO)) {
-    const { chart } = parseChart(tune.text, parseMeter(tune.meter));
-    const chords = timeline(chart).events.map((event) => event.chord);
-    expect(chords.length).toBeGreaterThan(10);
-    for (const instrument of ['guitar', 'keyboard'] as const) {
-      for (const family of families) {
-        const arrangement = { ...defaultArrangement, instrument, families: [family.id] };
-        const outcome = connect(chords, settingsOf(arrangement, chords));
-        expect(`${tune.title}, ${family.label}, ${instrument}: ${outcome.status}`).toBe(
-          `${tune.title}, ${family.label}, ${instrument}: found`,
-        );
-      }
-    }
+interface Voiced {
+  readonly title: string;
+  readonly family: FamilyId;
+  readonly status: string;
+  readonly chords: number;
+  /** The family of each chord's voicing. */
+  readonly played: readonly string[];
+  readonly lent: readonly LentFamily[];
+}
+
+async function voicedInEveryFamily(instrument: string): Promise<Voiced[]> {
+  const workerData = { tunes: await readDemo(DEMO), instrument };
+  const worker = new Worker(resolve(__dirname, 'everyFamily.mjs'), { workerData });
+  const [rows] = (await once(worker, 'message')) as [Voiced[]];
+  return rows;
+}
+
+it('voices whole on both instruments in every family, and says why where one is lent', async () => {
+  const both = await Promise.all(['guitar', 'keyboard'].map(voicedInEveryFamily));
+  const rows = both.flat();
+  expect(rows).toHaveLength(2 * 12 * FAMILY_IDS.length);
+  for (const { title, family, status, chords, played, lent } of rows) {
+    const name = `${title}, ${family}`;
+    expect(`${name}: ${status}`).toBe(`${name}: found`);
+    expect(chords).toBeGreaterThan(10);
+    const lentAt = new Map(lent.map((each) => [each.at, each.family]));
+    const expected = played.map((own, at) => (own === 'rest' ? own : (lentAt.get(at) ?? family)));
+    expect(`${name}: ${played.join()}`).toBe(`${name}: ${expected.join()}`);
+    for (const { why } of lent) expect(why).toMatch(/; .+ would do$/);
   }
-});
+  expect(rows.some(({ lent }) => lent.length)).toBe(true);
+}, 120_000);
 
 it('names the file and the line of a demo tune that cannot be read', async () => {
   const folder = await mkdtemp(join(tmpdir(), 'demo-'));

@@ -89,46 +89,78 @@ export {
   type SectionAnalysis,
 } from './analysis/types';
 
-export { defaultGuitar, defaultKeyboard, rooms } from './voicing/data';
-export { enumerateVoicings, voicingKey } from './voicing/enumerate';
+export {
+  HANDS,
+  defaultGuitar,
+  defaultKeyboard,
+  defaultVoicingSettings,
+  rooms,
+} from './voicing/data';
+export {
+  enumerateVoicings,
+  enumeratorOf,
+  rangeOf,
+  voicingKey,
+  type Enumerator,
+} from './voicing/enumerate';
 export { families, familyOf } from './voicing/families';
-export type {
-  Ease,
-  FamilyId,
-  Guitar,
-  Hand,
-  Instrument,
-  Inversion,
-  Keyboard,
-  PitchRange,
-  Room,
-  RoomId,
-  VoicedNote,
-  Voicing,
-  VoicingSettings,
+export {
+  FAMILY_IDS,
+  ROOM_IDS,
+  type Ease,
+  type FamilyId,
+  type Guitar,
+  type Hand,
+  type Instrument,
+  type Inversion,
+  type Keyboard,
+  type Others,
+  type PitchRange,
+  type Room,
+  type RoomId,
+  type VoicedNote,
+  type Voicing,
+  type VoicingSettings,
 } from './voicing/types';
+
+export { soundOf, type Sound } from './voicing/sound/soundOf';
+export { roughness } from './voicing/sound/roughness';
+export { pitchName } from './voicing/pitchName';
+export { nearestFamily } from './voicing/whyNone';
 
 export { connect } from './connect/connect';
 export { voiceMotions } from './connect/changes';
 export { defaultSettings, defaultWeights } from './connect/data';
 export { terms } from './connect/terms';
 export type { MotionKind } from './connect/match';
-export type {
-  Alternative,
-  Change,
-  Connected,
-  ConnectedPath,
-  ConnectOutcome,
-  ConnectSettings,
-  CostTerm,
-  NotConnected,
-  TermId,
-  VoiceMotion,
-  Weights,
+export {
+  TERM_IDS,
+  type Alternative,
+  type Change,
+  type Connected,
+  type ConnectedPath,
+  type ConnectOutcome,
+  type ConnectSettings,
+  type CostTerm,
+  type LentFamily,
+  type NotConnected,
+  type TermId,
+  type VoiceMotion,
+  type Weights,
 } from './connect/types';
 
-export { defaultArrangement, followChords, settingsOf, withLock } from './arrangement/arrangement';
-export { TERM_IDS, type Arrangement, type InstrumentKind, type Lock } from './arrangement/types';
+export {
+  defaultArrangement,
+  defaultInstruments,
+  followChords,
+  instrumentOf,
+  settingsOf,
+  withLock,
+  type Instruments,
+} from './arrangement/arrangement';
+export { chordsInContext } from './arrangement/inContext';
+export { upgradeArrangement, type StoredArrangement } from './arrangement/upgrade';
+export { type Arrangement, type InstrumentKind, type Lock } from './arrangement/types';
 
 export { bandPlan, countIn, type BandPlan, type PlanRequest } from './band/plan';
 export { PARTS, type Part, type PlannedNote } from './band/types';

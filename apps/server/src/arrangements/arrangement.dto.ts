@@ -1,4 +1,4 @@
-import { DEGREES, families, rooms, type Arrangement } from '@drop-close/core';
+import { FAMILY_IDS, type Arrangement } from '@drop-close/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -10,44 +10,18 @@ import {
   IsIn,
   IsInt,
   IsNotEmpty,
-  IsNumber,
   IsObject,
-  IsOptional,
   IsString,
-  Matches,
   Max,
   MaxLength,
   Min,
   ValidateNested,
 } from 'class-validator';
+import { RoomBody } from '../voicing/room.dto';
+import { VoicingBody } from '../voicing/voicing.dto';
 
-const FAMILY_IDS = families.map((family) => family.id);
-const ROOM_IDS = Object.keys(rooms);
 /** As many as the longest chorus has chords. */
 const MOST_LOCKS = 4000;
-const MOST_NOTES = 12;
-
-class VoicedNoteBody {
-  @IsInt() @Min(0) @Max(127) midi!: number;
-  @Matches(/^[A-G](b{0,3}|#{0,3})$/) note!: string;
-  @IsIn(Object.keys(DEGREES)) degree!: string;
-  @IsOptional() @IsInt() @Min(1) @Max(8) string?: number;
-  @IsOptional() @IsInt() @Min(0) @Max(36) fret?: number;
-  @IsOptional() @IsInt() @Min(1) @Max(4) finger?: number;
-  @IsOptional() @IsIn(['left', 'right']) hand?: string;
-}
-
-class VoicingBody {
-  @IsIn([...FAMILY_IDS, 'rest']) family!: string;
-  @IsOptional() @IsIn([0, 1, 2, 3]) inversion?: number;
-  @IsArray()
-  @ArrayMaxSize(MOST_NOTES)
-  @ValidateNested({ each: true })
-  @Type(() => VoicedNoteBody)
-  notes!: VoicedNoteBody[];
-  @IsOptional() @IsNumber() @Min(0) @Max(1000) stretchMm?: number;
-  @IsIn(['easy', 'stretch', 'out of reach']) ease!: string;
-}
 
 class LockBody {
   @IsInt() @Min(0) @Max(100_000) at!: number;
@@ -73,20 +47,22 @@ class WeightsBody {
   @IsInt() @Min(0) @Max(300) leaps!: number;
   @IsInt() @Min(0) @Max(300) resolution!: number;
   @IsInt() @Min(0) @Max(300) register!: number;
+  @IsInt() @Min(0) @Max(300) sound!: number;
   @IsInt() @Min(0) @Max(300) hand!: number;
 }
 
-/** The shape of version 1, to the last field; see `Arrangement` in core. */
+/** The shape of version 2, to the last field; see `Arrangement` in core. */
 class SetupBody {
-  @Equals(1) version!: 1;
+  @Equals(2) version!: 2;
   @IsIn(['guitar', 'keyboard']) instrument!: string;
   @IsIn(['one', 'two']) keyboardHands!: string;
-  @IsIn(ROOM_IDS) room!: string;
+  @IsObject() @ValidateNested() @Type(() => RoomBody) room!: RoomBody;
   @IsArray()
   @ArrayMinSize(1)
   @ArrayUnique()
   @IsIn(FAMILY_IDS, { each: true })
   families!: string[];
+  @IsIn(['as written', 'available']) tensions!: string;
   @IsObject() @ValidateNested() @Type(() => WeightsBody) weights!: WeightsBody;
   @IsBoolean() loop!: boolean;
   @IsObject() @ValidateNested() @Type(() => LocksBody) locks!: LocksBody;

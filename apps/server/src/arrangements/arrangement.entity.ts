@@ -1,5 +1,5 @@
 import { Entity, ManyToOne, PrimaryKey, Property, type Rel } from '@mikro-orm/core';
-import type { Arrangement } from '@drop-close/core';
+import type { StoredArrangement } from '@drop-close/core';
 import { randomUUID } from 'node:crypto';
 import { TuneEntity } from '../tunes/tune.entity';
 
@@ -14,8 +14,9 @@ export class ArrangementEntity {
   @Property({ type: 'string', length: 80 })
   name!: string;
 
+  /** In the shape of the version that saved it; views give today's. */
   @Property({ type: 'json' })
-  setup!: Arrangement;
+  setup!: StoredArrangement;
 
   @Property({ type: 'integer', version: true })
   version!: number;

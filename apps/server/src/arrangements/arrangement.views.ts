@@ -1,4 +1,4 @@
-import type { Arrangement } from '@drop-close/core';
+import { upgradeArrangement, type Arrangement } from '@drop-close/core';
 import { ApiProperty } from '@nestjs/swagger';
 import type { ArrangementEntity } from './arrangement.entity';
 
@@ -14,7 +14,7 @@ export class ArrangementView {
     this.id = arrangement.id;
     this.tuneId = arrangement.tune.id;
     this.name = arrangement.name;
-    this.setup = arrangement.setup;
+    this.setup = upgradeArrangement(arrangement.setup);
     this.version = arrangement.version;
     this.updatedAt = arrangement.updatedAt.toISOString();
   }

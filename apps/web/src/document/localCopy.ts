@@ -1,3 +1,4 @@
+import { upgradeArrangement } from '@drop-close/core';
 import type { Origin, TuneDocument } from './types';
 
 /** A tune as this browser keeps it, so that nothing is lost while the server is away. */
@@ -40,8 +41,15 @@ export function readCopy(tuneId: string, storage: Storage = localStorage): Local
   if (!text) return undefined;
   try {
     const copy = JSON.parse(text) as Partial<LocalCopy>;
-    return copy.document && copy.origin && copy.stored ? (copy as LocalCopy) : undefined;
+    if (!copy.document || !copy.origin || !copy.stored) return undefined;
+    return { ...(copy as LocalCopy), document: today(copy.document), stored: today(copy.stored) };
   } catch {
     return undefined;
   }
 }
+
+/** A copy may be older than this version of the application. */
+const today = (document: TuneDocument): TuneDocument => ({
+  ...document,
+  setup: upgradeArrangement(document.setup),
+});

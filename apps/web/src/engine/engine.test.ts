@@ -2,7 +2,7 @@ import { defaultArrangement, voicingKey, withLock } from '@drop-close/core';
 import { createEngine } from './engine';
 import { Overtaken, newestWins } from './newest';
 
-const request = (text: string) => ({ text, meter: '4/4', setup: defaultArrangement });
+const request = (text: string) => ({ text, meter: '4/4', key: 'C', setup: defaultArrangement });
 
 describe('the engine behind the page', () => {
   it('reads, voices and connects in one answer', () => {

@@ -1,12 +1,14 @@
 import {
   analyzeChart,
   bandPlan,
+  chordsInContext,
   connect,
   parseChart,
   parseMeter,
   settingsOf,
   timeline,
   transposeChart,
+  type Chart,
   type Chord,
   type ConnectOutcome,
   type ConnectSettings,
@@ -27,13 +29,12 @@ export function createEngine(): Engine {
   return {
     read: ({ text, meter, key, writtenAbove, school }) => {
       const { chart } = parseChart(text, parseMeter(meter));
-      const inKey = { ...chart, header: { key, ...chart.header } };
-      return analyzeChart(transposeChart(inKey, writtenAbove), { school });
+      return analyzeChart(transposeChart(keyed(chart, key), writtenAbove), { school });
     },
-    voice: ({ text, meter, setup }) => {
+    voice: ({ text, meter, key, setup }) => {
       const { chart, problems } = parseChart(text, parseMeter(meter));
       const time = timeline(chart);
-      const chords = time.events.map((event) => event.chord);
+      const chords = chordsInContext(keyed(chart, key), time);
       const settings = settingsOf(setup, chords);
       const outcome = connect(chords, settings);
       count += 1;
@@ -56,6 +57,12 @@ export function createEngine(): Engine {
   };
 }
 
+/** Changes that name no key are in the tune's own. */
+const keyed = (chart: Chart, key: string): Chart => ({
+  ...chart,
+  header: { key, ...chart.header },
+});
+
 /** A locked chord is compared with all its candidates; the other locks stay. */
 function without(settings: ConnectSettings, index: number): ConnectSettings {
   const locks = Object.entries(settings.locks).filter(([at]) => Number(at) !== index);
@@ -65,6 +72,6 @@ function without(settings: ConnectSettings, index: number): ConnectSettings {
 /** An outcome without its function, which cannot cross to the page. */
 function plain(outcome: ConnectOutcome): VoicedChorus['outcome'] {
   if (outcome.status !== 'found') return outcome;
-  const { status, path, total, motion, changes } = outcome;
-  return { status, path, total, motion, changes };
+  const { status, path, total, motion, changes, lent, narrowed } = outcome;
+  return { status, path, total, motion, changes, lent, narrowed };
 }

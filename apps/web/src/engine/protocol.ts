@@ -15,6 +15,8 @@ import type {
 export interface VoiceRequest {
   readonly text: string;
   readonly meter: string;
+  /** The tune's key, for changes that name none. */
+  readonly key: string;
   readonly setup: Arrangement;
 }
 

@@ -60,10 +60,10 @@ export function useReading(): void {
 
 /** Keeps the voiced chorus in step with the tune. Used once, by the tune's page. */
 export function useVoicing(): void {
-  const { text, meter, setup } = useTune();
+  const { text, meter, key, setup } = useTune();
   useEffect(() => {
     useChorusStore.setState({ working: true });
-    engine.voice({ text, meter, setup }).then(
+    engine.voice({ text, meter, key, setup }).then(
       (chorus) => {
         useChorusStore.setState({ chorus, working: false, failure: undefined });
       },
@@ -73,7 +73,7 @@ export function useVoicing(): void {
         useChorusStore.setState({ working: false, failure });
       },
     );
-  }, [text, meter, setup]);
+  }, [text, meter, key, setup]);
   useEffect(
     () => () => {
       useChorusStore.setState({ chorus: undefined, working: false, failure: undefined });

@@ -1,19 +1,12 @@
-import {
-  families,
-  rooms,
-  type Arrangement,
-  type FamilyId,
-  type InstrumentKind,
-  type RoomId,
-} from '@drop-close/core';
+import { rooms, type Arrangement, type InstrumentKind, type RoomId } from '@drop-close/core';
 import { Segmented, Select, Switch } from 'antd';
 import { useDocument, useTune } from '../document/store';
+import { FamilyChooser } from './FamilyChooser';
 import { VoicingState } from './VoicingState';
 
-const FAMILIES = families.map(({ id, label, about }) => ({ value: id, label, title: about }));
 const ROOMS = Object.values(rooms).map(({ id, label }) => ({ value: id, label }));
 
-/** Instrument, hands, family and room: what the whole chorus is voiced by. */
+/** Instrument, hands, families and room: what the whole chorus is voiced by. */
 export function SetupBar() {
   const { setup } = useTune();
   const change = (part: Partial<Arrangement>): void => {
@@ -45,21 +38,29 @@ export function SetupBar() {
           }}
         />
       )}
-      <Segmented<FamilyId>
-        aria-label="Family of voicings"
-        value={setup.families[0] ?? 'drop2'}
-        options={FAMILIES}
-        onChange={(family) => {
-          change({ families: [family] });
+      <FamilyChooser
+        chosen={setup.families}
+        onChoose={(chosen) => {
+          change({ families: chosen });
         }}
       />
+      <label className="setup-round" title="9 for the root, 13 or 11 for the fifth">
+        <Switch
+          size="small"
+          checked={setup.tensions === 'available'}
+          onChange={(colours) => {
+            change({ tensions: colours ? 'available' : 'as written' });
+          }}
+        />
+        Add colours
+      </label>
       <Select<RoomId>
         aria-label="Room: who else plays"
-        value={setup.room}
+        value={setup.room.id as RoomId}
         options={ROOMS}
         popupMatchSelectWidth={false}
-        onChange={(room) => {
-          change({ room });
+        onChange={(id) => {
+          change({ room: rooms[id] });
         }}
       />
       <label className="setup-round">
@@ -70,7 +71,7 @@ export function SetupBar() {
             change({ loop });
           }}
         />
-        Last chord leads to the first
+        Comes round again
       </label>
       <VoicingState />
     </div>

@@ -1,4 +1,4 @@
-import { rooms, type RoomId, type Timeline, type Voicing } from '@drop-close/core';
+import type { Room, Timeline, Voicing } from '@drop-close/core';
 import { memo } from 'react';
 import { ChordCell } from './ChordCell';
 import { StrandLine } from './StrandLine';
@@ -10,7 +10,7 @@ interface ThreadSystemProps {
   readonly width: number;
   readonly timeline: Timeline;
   readonly path: readonly Voicing[];
-  readonly room: RoomId;
+  readonly room: Room;
   readonly locked: ReadonlySet<number>;
   readonly selected: number;
   readonly sounding: number | undefined;
@@ -67,7 +67,7 @@ const SYMBOLS = 34;
 const OUTSIDE = SYMBOLS + 66;
 
 function ThreadDrawing({ system, scale, width, room, selected }: ThreadSystemProps) {
-  const { centre, window } = rooms[room];
+  const { centre, window } = room;
   const inside = (midi: number): boolean => scale.y(midi) >= 0 && scale.y(midi) <= scale.height;
   const top = Math.max(0, scale.y(centre.high));
   const bottom = Math.min(scale.height, scale.y(centre.low));

@@ -1,6 +1,7 @@
 import { Alert } from 'antd';
 import { Link } from 'react-router';
 import { useChorus, useChorusStore } from '../engine/useChorus';
+import { LentNote } from './LentNote';
 import { SetupBar } from './SetupBar';
 import { SidePanel } from './SidePanel';
 import { ThreadView } from './ThreadView';
@@ -24,6 +25,7 @@ export default function VoicePage() {
             description={`${outcome.why} Choose another family, room or instrument.`}
           />
         )}
+        <LentNote chorus={chorus} />
         {problems.length > 0 && (
           <p>
             <Link to="../chart" relative="path" className="fault">

@@ -25,6 +25,7 @@ const degreeIn = (voicing: Voicing, voice: number | undefined): string =>
 /** What a voicing is called: "drop 2, second inversion". */
 export function voicingName(voicing: Voicing): string {
   if (voicing.family === 'rest') return 'no chord: rest';
+  if (voicing.family === 'own') return 'your own';
   const { label } = familyOf(voicing.family);
   const inversion = voicing.inversion === undefined ? '' : INVERSIONS[voicing.inversion];
   return inversion ? `${label}, ${inversion}` : label;

@@ -2,41 +2,54 @@ import type { Chord } from '../chord/types';
 import { defaultSettings, defaultWeights } from '../connect/data';
 import type { ConnectSettings } from '../connect/types';
 import { defaultGuitar, defaultKeyboard, rooms } from '../voicing/data';
-import type { Instrument, Voicing } from '../voicing/types';
+import type { Guitar, Instrument, Keyboard, Voicing } from '../voicing/types';
 import type { Arrangement, InstrumentKind, Lock } from './types';
 
 /** How a tune is voiced before the player has decided anything. */
 export const defaultArrangement: Arrangement = {
-  version: 1,
+  version: 2,
   instrument: 'guitar',
   keyboardHands: 'two',
-  room: 'alone',
+  room: rooms.alone,
   families: ['drop2'],
+  tensions: 'as written',
   weights: defaultWeights,
   loop: true,
   locks: { guitar: [], keyboard: [] },
 };
 
-/** The settings of the engine for an arrangement of these chords. Stale locks are left out. */
-export function settingsOf(arrangement: Arrangement, chords: readonly Chord[]): ConnectSettings {
+/** The instruments a player has in hand. */
+export interface Instruments {
+  readonly guitar: Guitar;
+  readonly keyboard: Keyboard;
+}
+
+export const defaultInstruments: Instruments = { guitar: defaultGuitar, keyboard: defaultKeyboard };
+
+/**
+ * The settings of the engine for an arrangement of these chords. Stale locks are left out, and a
+ * chord that no chosen family voices is lent one.
+ */
+export function settingsOf(
+  arrangement: Arrangement,
+  chords: readonly Chord[],
+  instruments = defaultInstruments,
+): ConnectSettings {
+  const { room, families, tensions, weights, loop } = arrangement;
+  const instrument = instrumentOf(arrangement, instruments);
   const locks: Record<number, Voicing> = {};
   for (const { at, symbol, voicing } of arrangement.locks[arrangement.instrument]) {
     if (chords[at]?.symbol === symbol) locks[at] = voicing;
   }
-  return {
-    ...defaultSettings,
-    instrument: instrumentOf(arrangement),
-    room: rooms[arrangement.room],
-    families: arrangement.families,
-    weights: arrangement.weights,
-    loop: arrangement.loop,
-    locks,
-  };
+  const chosen = { instrument, room, families, tensions, weights, loop, locks };
+  return { ...defaultSettings, ...chosen, lendFamily: true };
 }
 
-function instrumentOf({ instrument, keyboardHands }: Arrangement): Instrument {
-  return instrument === 'guitar' ? defaultGuitar : { ...defaultKeyboard, hands: keyboardHands };
-}
+/** The instrument an arrangement is for, as its player holds it. */
+export const instrumentOf = (
+  { instrument, keyboardHands }: Arrangement,
+  { guitar, keyboard }: Instruments,
+): Instrument => (instrument === 'guitar' ? guitar : { ...keyboard, hands: keyboardHands });
 
 /** Locks a voicing at its chord, in place of any lock already there; `undefined` takes the lock off. */
 export function withLock(

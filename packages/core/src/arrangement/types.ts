@@ -1,5 +1,5 @@
-import type { TermId, Weights } from '../connect/types';
-import type { FamilyId, Instrument, RoomId, Voicing } from '../voicing/types';
+import type { Weights } from '../connect/types';
+import type { FamilyId, Instrument, Room, Voicing, VoicingSettings } from '../voicing/types';
 
 export type InstrumentKind = Instrument['kind'];
 
@@ -14,20 +14,20 @@ export interface Lock {
 
 /**
  * What a player decides about voicing one tune, as it is saved. `version` is the shape of this very
- * object: a later shape brings older ones up when they are read.
+ * object: `upgradeArrangement` brings older ones up when they are read.
  */
 export interface Arrangement {
-  readonly version: 1;
+  readonly version: 2;
   readonly instrument: InstrumentKind;
   readonly keyboardHands: 'one' | 'two';
-  readonly room: RoomId;
+  /** The room as it was chosen and dragged for this tune; later changes of the player's rooms leave it. */
+  readonly room: Room;
   /** At least one. */
   readonly families: readonly FamilyId[];
+  readonly tensions: VoicingSettings['tensions'];
   /** Percent, 0..300. */
   readonly weights: Weights;
   readonly loop: boolean;
   /** Each instrument keeps its own locks, so that trying the other loses none. */
   readonly locks: Readonly<Record<InstrumentKind, readonly Lock[]>>;
 }
-
-export const TERM_IDS: readonly TermId[] = ['motion', 'leaps', 'resolution', 'register', 'hand'];

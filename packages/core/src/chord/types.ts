@@ -25,6 +25,11 @@ export interface PitchedChord {
   readonly colours: readonly Degree[];
   /** Tones that may be left out first: the root when a bass plays it, the natural fifth. */
   readonly optional: readonly Degree[];
+  /**
+   * What may be added in the chord's context, where that is known; `tensionsOf` gives the usual ones of
+   * its quality otherwise.
+   */
+  readonly tensions?: readonly Degree[];
 }
 
 /** N.C.: the accompaniment rests. */

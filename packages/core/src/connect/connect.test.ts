@@ -162,28 +162,28 @@ describe('what cannot be voiced is said, with the chord and the limit that binds
     return outcome.status === 'infeasible' ? outcome : undefined;
   };
   it('names the hand', () => {
-    const hand = { comfortableMm: 5, limitMm: 10 };
-    const outcome = infeasible('C6 F7', settings({ instrument: { ...defaultGuitar, hand } }));
-    expect(outcome?.at).toBe(0);
-    expect(outcome?.why).toMatch(
-      /^C6: the narrowest drop 2 needs \d+ mm, and the hand's limit is 10 mm\.$/,
-    );
-  });
-  it('names the register of the room', () => {
-    const room = { ...rooms.alone, window: { low: 60, high: 66 } };
-    expect(infeasible('C6 F7', keys('drop2', { room }))?.why).toBe(
-      "C6: no drop 2 fits between C4 and Gb4, this room's register.",
-    );
-  });
-  it('names the number of notes', () => {
-    const outcome = infeasible('C F7', settings({ room: rooms['bass and chords'] }));
+    const instrument = { ...defaultGuitar, hand: { comfortableMm: 5, limitMm: 10 } };
+    const outcome = infeasible('C6 Ab7', settings({ instrument, families: ['guide'] }));
     expect(outcome?.at).toBe(1);
-    expect(outcome?.why).toBe('F7: drop 2 needs more notes than the 3 this room leaves you.');
+    expect(outcome?.why).toMatch(
+      /^Ab7: the narrowest grip of guide tones needs 18 mm, and the hand's limit is 10 mm\.$/,
+    );
+  });
+  it('names the register of the room, and the family that fits it', () => {
+    const room = { ...rooms.alone, window: { low: 60, high: 66 } };
+    expect(infeasible('C6 F7', keys('shell', { room }))?.why).toBe(
+      "C6: no form of shell fits between C4 and Gb4, this room's register; cell would do.",
+    );
   });
   it('names the reach on keys', () => {
-    const instrument = { ...defaultKeyboard, hands: 'one' as const, reach: 9 };
-    expect(infeasible('Cmaj7', keys('drop2', { instrument }))?.why).toBe(
-      "Cmaj7: drop 2 is wider than the hand's reach of 9 half steps.",
+    const instrument = { ...defaultKeyboard, hands: 'one' as const, reach: { left: 3, right: 3 } };
+    expect(infeasible('Cmaj7', keys('guide', { instrument }))?.why).toBe(
+      "Cmaj7: every form of guide tones is wider than the hand's reach of 3 half steps; cell would do.",
+    );
+  });
+  it('names a family that has no form for the chord', () => {
+    expect(infeasible('C', keys('rootless'))?.why).toBe(
+      'C: there is no form of rootless for this kind of chord; spread would do.',
     );
   });
   it('asks for a family where none is chosen', () => {

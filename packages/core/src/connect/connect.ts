@@ -3,7 +3,9 @@ import type { Voicing } from '../voicing/types';
 import { whyNoVoicing } from '../voicing/whyNone';
 import { changesOf } from './changes';
 import { toSemitones } from './cost';
-import { candidatesOf, layersOf } from './layers';
+import { candidatesOf } from './candidates';
+import { layersOf } from './layers';
+import type { Ranked } from './chain';
 import { solve } from './solver';
 import type { Alternative, ConnectOutcome, ConnectSettings } from './types';
 
@@ -14,13 +16,13 @@ const MOST_STEPS = 50_000_000;
  * Voices and connects a row of chords: the proven least cost over all candidates of every chord, with
  * locks kept and, when the chorus loops, the last chord joined to the first.
  *
- * @returns `found`; or `infeasible` with the position of the first chord that has no voicing and the
+ * @returns `found`, over all candidates or, when `narrowed`, over the likeliest; or `infeasible` with the position of the first chord that has no voicing and the
  * limit that binds; or `limit-reached`. No chords give an empty path.
  * @example connect(chords, { ...defaultSettings, families: ['shell'], loop: true })
  */
 export function connect(chords: readonly Chord[], settings: ConnectSettings): ConnectOutcome {
   if (!chords.length) return nothing;
-  const candidates = candidatesOf(chords, settings);
+  const { lists: candidates, lent, narrowed } = candidatesOf(chords, settings);
   const empty = candidates.findIndex((list) => !list.length);
   if (empty >= 0) return infeasible(chords, empty, settings);
   if (stepsOf(candidates) > MOST_STEPS) {
@@ -29,22 +31,23 @@ export function connect(chords: readonly Chord[], settings: ConnectSettings): Co
       why: 'There are too many chords and voicings to weigh at once.',
     };
   }
-  const { path: choice, total, through } = solve(layersOf(chords, candidates, settings));
+  const { path: choice, total, ranked } = solve(layersOf(chords, candidates, settings));
   const path = choice.map((candidate, i) => candidates[i]?.[candidate] as Voicing);
   const changes = changesOf(chords, path, settings);
   const alternatives = (index: number, limit = Infinity): Alternative[] =>
-    rank(
-      candidates[index] ?? [],
-      through()[index] ?? new Int32Array(),
-      choice[index] ?? 0,
-      total,
-    ).slice(0, limit);
+    inOrder(ranked(index, limit), choice[index] ?? 0).map(({ candidate, total: cost }) => ({
+      voicing: candidates[index]?.[candidate] as Voicing,
+      total: toSemitones(cost),
+      extra: toSemitones(cost - total),
+    }));
   return {
     status: 'found',
     path,
     total: toSemitones(total),
     motion: changes.reduce((sum, change) => sum + change.motion, 0),
     changes,
+    lent,
+    narrowed,
     alternatives,
   };
 }
@@ -55,6 +58,8 @@ const nothing: ConnectOutcome = {
   total: 0,
   motion: 0,
   changes: [],
+  lent: [],
+  narrowed: false,
   alternatives: () => [],
 };
 
@@ -71,24 +76,8 @@ function infeasible(
 const stepsOf = (candidates: readonly (readonly Voicing[])[]): number =>
   candidates.reduce((sum, list, i) => sum + list.length * (candidates[i + 1]?.length ?? 0), 0);
 
-/** Cheapest for the chorus first; of equals the chosen one, then the order of enumeration. */
-function rank(
-  candidates: readonly Voicing[],
-  through: Int32Array,
-  chosen: number,
-  best: number,
-): Alternative[] {
-  return candidates
-    .map((voicing, index) => ({ voicing, index, cost: through[index] ?? 0 }))
-    .sort(
-      (a, b) =>
-        a.cost - b.cost ||
-        Number(b.index === chosen) - Number(a.index === chosen) ||
-        a.index - b.index,
-    )
-    .map(({ voicing, cost }) => ({
-      voicing,
-      total: toSemitones(cost),
-      extra: toSemitones(cost - best),
-    }));
-}
+/** Of those that cost least the chosen one comes first. */
+const inOrder = (ranked: readonly Ranked[], chosen: number): Ranked[] =>
+  [...ranked].sort(
+    (a, b) => a.total - b.total || Number(b.candidate === chosen) - Number(a.candidate === chosen),
+  );

@@ -52,6 +52,7 @@ export function changeCostByTerm(
     leaps: cost('leaps'),
     resolution: cost('resolution'),
     register: cost('register'),
+    sound: cost('sound'),
     hand: cost('hand'),
   };
 }

@@ -22,6 +22,12 @@ export const SIZES = {
   flatNinthMissed: 100,
   /** Each semitone by which the middle of a voicing lies outside the centre of the room's window. */
   offCentreSemitone: 60,
+  /** As much roughness as a half step on middle C has. */
+  roughness: 25,
+  /** Each semitone by which neighbouring voices lie below the low limit of their interval. */
+  mudSemitone: 60,
+  /** Each tone the chord needs that does not sound. */
+  missingEssential: 150,
   /** Each millimetre of stretch beyond comfort. */
   stretchMm: 8,
   /** Each millimetre by which the index finger's position shifts. */
@@ -47,6 +53,7 @@ export const defaultWeights: Weights = {
   leaps: 100,
   resolution: 100,
   register: 100,
+  sound: 100,
   hand: 100,
 };
 
@@ -56,4 +63,6 @@ export const defaultSettings: ConnectSettings = {
   weights: defaultWeights,
   loop: false,
   locks: {},
+  mostCandidates: 200,
+  lendFamily: false,
 };

@@ -1,7 +1,7 @@
 import type { Chord } from '../chord/types';
 import { pitchClassOf } from '../pitch/spelling';
 import { pitchClass } from '../units';
-import { matchVoices } from './match';
+import { bestPartners } from './match';
 import type { ChangeFacts, ConnectSettings } from './types';
 import type { Weighed } from './weighed';
 
@@ -54,11 +54,11 @@ function unequal(
   falls: boolean,
   settings: ConnectSettings,
 ): ChangeFacts {
-  const moves = matchVoices(from.pitches, to.pitches).filter((pair) => pair.kind === 'moves');
-  const motions = moves.map(
-    (pair) => (to.pitches[pair.to] as number) - (from.pitches[pair.from] as number),
-  );
-  const fromVoices = moves.map((pair) => pair.from);
-  const toVoices = moves.map((pair) => pair.to);
+  const [a, b] = [from.pitches, to.pitches];
+  const growing = a.length < b.length;
+  const partners = growing ? bestPartners(a, b) : bestPartners(b, a);
+  const inOrder = IN_ORDER[partners.length] ?? [];
+  const [fromVoices, toVoices] = growing ? [inOrder, partners] : [partners, inOrder];
+  const motions = partners.map((_, voice) => b[toVoices[voice]!]! - a[fromVoices[voice]!]!);
   return { from, to, motions, fromVoices, toVoices, spare, fallsFifth: falls, settings };
 }

@@ -1,32 +1,15 @@
 import type { Chord } from '../chord/types';
-import { enumerateVoicings } from '../voicing/enumerate';
 import type { Voicing } from '../voicing/types';
 import { changeCost, chordCost } from './cost';
 import { fallsFifth } from './facts';
-import type { Layers } from './solver';
+import type { Layers } from './chain';
 import type { ConnectSettings } from './types';
 import { weigh, type Weighed } from './weighed';
 
 /**
- * Candidates and costs for the solver. A tune returns to the same chords again and again, so
- * candidates are shared by symbol, and the costs of a change by the pair of candidate lists it joins.
+ * Costs for the solver. A tune returns to the same chords again and again, so the costs of a change are
+ * shared by the pair of candidate lists it joins.
  */
-export function candidatesOf(
-  chords: readonly Chord[],
-  settings: ConnectSettings,
-): (readonly Voicing[])[] {
-  const bySymbol = new Map<string, readonly Voicing[]>();
-  return chords.map((chord, index) => {
-    const locked = settings.locks[index];
-    if (locked) return [locked];
-    const known = bySymbol.get(chord.symbol);
-    if (known) return known;
-    const found = enumerateVoicings(chord, settings);
-    bySymbol.set(chord.symbol, found);
-    return found;
-  });
-}
-
 export function layersOf(
   chords: readonly Chord[],
   candidates: readonly (readonly Voicing[])[],

@@ -1,3 +1,4 @@
+import { choose } from '../choose';
 import { impossible } from '../result';
 
 /** One voice across a change: positions bottom to top in the two voicings. */
@@ -27,25 +28,41 @@ export function matchVoices(from: readonly number[], to: readonly number[]): Voi
   });
 }
 
-/** For each small voice the position of its partner, rising, with the least sum of |Δ|. */
-function bestPartners(small: readonly number[], large: readonly number[]): number[] {
-  const spare = large.length - small.length;
-  let best: { partners: number[]; sum: number } | undefined;
-  const visit = (partners: number[], sum: number): void => {
-    if (best && sum >= best.sum) return;
-    const voice = small[partners.length];
-    if (voice === undefined) {
-      best = { partners, sum };
-      return;
+/**
+ * For each voice of the smaller voicing the position of its partner in the larger, rising, with the least
+ * sum of |Δ|; of equal matches the one that leaves the spare voices lowest.
+ */
+export function bestPartners(
+  small: readonly number[],
+  large: readonly number[],
+): readonly number[] {
+  const ways = waysToFit(small.length, large.length);
+  let best = ways[0] ?? [];
+  let least = Infinity;
+  // Part of the hot path of the engine: nothing is made here.
+  for (const way of ways) {
+    let sum = 0;
+    for (let voice = 0; voice < way.length; voice += 1) {
+      sum += Math.abs(small[voice]! - large[way[voice]!]!);
     }
-    // High positions first: of equal matches the one that leaves the spare voice lowest is kept.
-    const last = partners.length + spare;
-    for (let position = last; position > (partners.at(-1) ?? -1); position -= 1) {
-      visit([...partners, position], sum + Math.abs(voice - (large[position] ?? 0)));
-    }
-  };
-  visit([], 0);
-  return best?.partners ?? [];
+    if (sum < least) [best, least] = [way, sum];
+  }
+  return best;
+}
+
+/** By size and places, as one number. */
+const knownWays = new Map<number, readonly (readonly number[])[]>();
+const MOST_PLACES = 100;
+
+/** Every rising choice of `size` of `places` positions, the highest positions first. */
+function waysToFit(size: number, places: number): readonly (readonly number[])[] {
+  const key = size * MOST_PLACES + places;
+  const known = knownWays.get(key);
+  if (known) return known;
+  const positions = Array.from({ length: places }, (_, position) => position);
+  const ways = choose(positions, size).reverse();
+  knownWays.set(key, ways);
+  return ways;
 }
 
 export type MotionKind = 'held' | 'half step' | 'whole step' | 'leap' | 'enters' | 'ends';

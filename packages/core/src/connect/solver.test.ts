@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { solve, type Layers } from './solver';
+import type { Layers } from './chain';
+import { solve } from './solver';
 
 /** Every path there is, one by one: the slow plain oracle. */
 function everyPath(layers: Layers): { path: number[]; total: number }[] {
@@ -56,14 +57,17 @@ describe.each([
     fc.assert(
       fc.property(problem(loop), (layers) => {
         const all = everyPath(layers);
-        solve(layers)
-          .through()
-          .forEach((totals, i) => {
-            totals.forEach((total, c) => {
-              const forced = all.filter(({ path }) => path[i] === c).map((each) => each.total);
-              expect(total).toBe(Math.min(...forced));
-            });
-          });
+        const { ranked } = solve(layers);
+        layers.own.forEach((layer, i) => {
+          const totals = ranked(i, Infinity);
+          expect(totals.map(({ candidate }) => candidate).sort()).toEqual([...layer.keys()]);
+          expect(totals).toEqual([...totals].sort((a, b) => a.total - b.total));
+          for (const { candidate, total } of totals) {
+            const forced = all.filter(({ path }) => path[i] === candidate);
+            expect(total).toBe(Math.min(...forced.map((each) => each.total)));
+          }
+          expect(ranked(i, 1)).toEqual(totals.slice(0, 1));
+        });
       }),
       { numRuns: 300, seed },
     );

@@ -1,9 +1,10 @@
 import type { Chord } from '../chord/types';
-import type { Voicing, VoicingSettings } from '../voicing/types';
+import type { FamilyId, Voicing, VoicingSettings } from '../voicing/types';
 import type { MotionKind } from './match';
 import type { Weighed } from './weighed';
 
-export type TermId = 'motion' | 'leaps' | 'resolution' | 'register' | 'hand';
+export const TERM_IDS = ['motion', 'leaps', 'resolution', 'register', 'sound', 'hand'] as const;
+export type TermId = (typeof TERM_IDS)[number];
 
 /** How much each cost counts, in percent of its documented size: 0 ignores it, 100 is the default. */
 export type Weights = Readonly<Record<TermId, number>>;
@@ -14,6 +15,21 @@ export interface ConnectSettings extends VoicingSettings {
   readonly loop: boolean;
   /** Voicings that must stay, by position in the list of chords (from 0). */
   readonly locks: Readonly<Record<number, Voicing>>;
+  /**
+   * Most voicings of one chord that are weighed: where there are more, those that cost least by themselves.
+   * `Infinity` weighs all, however long that takes.
+   */
+  readonly mostCandidates: number;
+  /** A chord that the chosen families do not voice is lent the nearest family that does. Default false. */
+  readonly lendFamily: boolean;
+}
+
+/** A chord that the chosen families do not voice, and the family that stands in. */
+export interface LentFamily {
+  readonly at: number;
+  readonly family: FamilyId;
+  /** Why the chosen ones do not, without the symbol and the full stop. */
+  readonly why: string;
 }
 
 /** One voice across a change. */
@@ -56,6 +72,9 @@ export interface ConnectedPath {
   readonly motion: number;
   /** One change from each chord to the next; with a loop also from the last to the first. */
   readonly changes: readonly Change[];
+  readonly lent: readonly LentFamily[];
+  /** Where some chord had more voicings than `mostCandidates`, the least cost is over the kept ones. */
+  readonly narrowed: boolean;
 }
 
 /** Why a row of chords was not voiced; plain data. */

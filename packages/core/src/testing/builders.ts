@@ -1,7 +1,10 @@
 import { parseChord } from '../chord/parseChord';
 import type { Chord, PitchedChord } from '../chord/types';
+import { defaultVoicingSettings } from '../voicing/data';
 import { familyOf } from '../voicing/families';
-import type { FamilyId, Voicing } from '../voicing/types';
+import { familyStacks } from '../voicing/familyStacks';
+import { materialOf } from '../voicing/material';
+import type { DegreeStack, FamilyId, Voicing, VoicingSettings } from '../voicing/types';
 
 /** One-line builders for tests. */
 export function chord(symbol: string): PitchedChord {
@@ -32,8 +35,23 @@ export const noteNames = (voicing: Voicing): string =>
 export const degreeNames = (voicing: Voicing): string =>
   voicing.notes.map((note) => note.degree).join(' ');
 
-/** The stacks of a family as `R 3 5 7`, with heights. */
-export const stacksOf = (symbol: string, family: FamilyId): string[] =>
-  familyOf(family)
-    .stacks(chord(symbol))
-    .map((stack) => stack.tones.map((tone) => `${tone.degree}:${tone.height}`).join(' '));
+/** The stacks of a family over a chord, under the default settings or what is changed of them. */
+export function stacks(
+  symbol: string,
+  family: FamilyId,
+  change: Partial<VoicingSettings> = {},
+): DegreeStack[] {
+  const { of } = familyOf(family);
+  if (of.kind !== 'stacks') throw new Error(`${family} stacks freely`);
+  return familyStacks(of, materialOf(chord(symbol), { ...defaultVoicingSettings, ...change }));
+}
+
+/** The same as `R:0 3:4 5:7`, with heights above the root. */
+export const stacksOf = (
+  symbol: string,
+  family: FamilyId,
+  change: Partial<VoicingSettings> = {},
+): string[] =>
+  stacks(symbol, family, change).map(({ tones }) =>
+    tones.map((tone) => `${tone.degree}:${tone.height}`).join(' '),
+  );

@@ -1,13 +1,24 @@
-import type { Guitar, Keyboard, Room, RoomId, VoicingSettings } from './types';
+import type { Guitar, Keyboard, Others, PitchRange, Room, RoomId, VoicingSettings } from './types';
+
+/**
+ * How far a fretting hand opens, in mm: up to `comfortable` is easy, up to `limit` a stretch. Source: our
+ * own judgement; a player measures their own.
+ */
+export const HANDS = {
+  small: { comfortableMm: 85, limitMm: 105 },
+  middle: { comfortableMm: 100, limitMm: 125 },
+  large: { comfortableMm: 115, limitMm: 140 },
+} as const;
 
 /** Six strings in E A D G B E on the common 648 mm scale. Source: common practice. */
 export const defaultGuitar: Guitar = {
   kind: 'guitar',
   tuning: [40, 45, 50, 55, 59, 64],
   frets: 20,
+  capo: 0,
   scaleLengthMm: 648,
   stringSpacingMm: 10.5,
-  hand: { comfortableMm: 100, limitMm: 125 },
+  hand: HANDS.middle,
   picking: 'fingers',
 };
 
@@ -17,48 +28,77 @@ export const defaultKeyboard: Keyboard = {
   lowest: 21,
   highest: 108,
   hands: 'two',
-  reach: 14,
+  reach: { left: 14, right: 14 },
 };
 
+/** Where a bass and a soloist usually move: E1 to G3, and G3 to C6. Source: common practice. */
+const BASS: PitchRange = { low: 28, high: 55 };
+const SOLOIST: PitchRange = { low: 55, high: 84 };
+/** A singer's range sits lower than a horn's. */
+const SINGER: PitchRange = { low: 55, high: 77 };
+
+const nobody: Others = { bass: false, soloist: false, chords: false };
+
 /**
- * The rooms. Columns: register window, where the middle of a voicing sits best, most notes. With a
- * bass the window leaves the bass its own; with a horn it also stays below the soloist; beside another
- * chording instrument it thins out. Source: common practice; the numbers are our defaults.
+ * The rooms. Columns: who else plays, register window, where the middle of a voicing sits best, roots,
+ * most notes. With a bass the roots are left to it and the window leaves it its register; with a horn it
+ * also stays below the soloist; beside another chording instrument it thins out. Source: common
+ * practice; the numbers are our defaults.
  */
 export const rooms: Readonly<Record<RoomId, Room>> = {
   alone: {
     id: 'alone',
     label: 'Alone',
+    others: nobody,
     window: { low: 40, high: 79 },
     centre: { low: 54, high: 64 },
+    soloist: SOLOIST,
+    bass: BASS,
+    roots: true,
     mostNotes: 6,
   },
   singer: {
     id: 'singer',
     label: 'With a singer',
-    window: { low: 40, high: 76 },
+    others: { ...nobody, soloist: true },
+    window: { low: 40, high: 74 },
     centre: { low: 53, high: 62 },
+    soloist: SINGER,
+    bass: BASS,
+    roots: true,
     mostNotes: 6,
   },
   bass: {
     id: 'bass',
     label: 'With bass',
-    window: { low: 45, high: 79 },
-    centre: { low: 56, high: 66 },
+    others: { ...nobody, bass: true },
+    window: { low: 50, high: 79 },
+    centre: { low: 58, high: 68 },
+    soloist: SOLOIST,
+    bass: BASS,
+    roots: false,
     mostNotes: 5,
   },
   'bass and horn': {
     id: 'bass and horn',
     label: 'With bass and a singer or horn',
-    window: { low: 45, high: 72 },
-    centre: { low: 55, high: 63 },
+    others: { ...nobody, bass: true, soloist: true },
+    window: { low: 50, high: 72 },
+    centre: { low: 56, high: 64 },
+    soloist: SOLOIST,
+    bass: BASS,
+    roots: false,
     mostNotes: 4,
   },
   'bass and chords': {
     id: 'bass and chords',
     label: 'With bass and another chording instrument',
-    window: { low: 48, high: 76 },
-    centre: { low: 58, high: 66 },
+    others: { ...nobody, bass: true, chords: true },
+    window: { low: 52, high: 76 },
+    centre: { low: 60, high: 68 },
+    soloist: SOLOIST,
+    bass: BASS,
+    roots: false,
     mostNotes: 3,
   },
 };
@@ -67,5 +107,6 @@ export const defaultVoicingSettings: VoicingSettings = {
   instrument: defaultGuitar,
   room: rooms.alone,
   families: ['drop2'],
+  tensions: 'as written',
   includeOutOfReach: false,
 };

@@ -1,127 +1,156 @@
+import { DEGREES, type Degree } from '../chord/degrees';
 import type { Chord, PitchedChord } from '../chord/types';
-import { pitchClassOf } from '../pitch/spelling';
+import { pitchClassOf, spellFrom, type NoteName } from '../pitch/spelling';
 import { impossible } from '../result';
-import { midi } from '../units';
 import { familyOf } from './families';
-import { gripsOf, type Grip } from './guitar/grips';
-import { splitHands } from './keyboard/hands';
-import type {
-  DegreeStack,
-  FamilyId,
-  Instrument,
-  VoicedNote,
-  Voicing,
-  VoicingSettings,
-} from './types';
+import { familyStacks, thinnedStacks } from './familyStacks';
+import { guitarPlayer } from './guitar/guitarPlayer';
+import { openPitches } from './guitar/geometry';
+import { keyboardPlayer } from './keyboard/keyboardPlayer';
+import { materialKey, materialOf, type Material } from './material';
+import { FEWEST_NOTES } from './partial';
+import type { Occasion, Placing, Player } from './player';
+import type { FamilyId, Instrument, Voicing, VoicingSettings } from './types';
 
 /** The silence under N.C. */
 export const REST: Voicing = { family: 'rest', notes: [], ease: 'easy' };
 
+/** Gives the voicings of one chord after another, under settings that stay. */
+export type Enumerator = (chord: Chord) => Voicing[];
+
 /**
  * Every voicing of a chord that the settings allow: each family's stacks at every octave inside the
- * room's window, in every grip or hand split that the instrument and the hand allow. Order: families
- * as given, then stacks, then from low to high; no grip comes twice. N.C. gives the one rest.
+ * room's window, in every grip or hand split that the instrument and the hand allow. Where a family has
+ * none in full, because the room leaves fewer notes or the hand does not reach, its partial forms stand
+ * in: the tones least needed are left out, as few as will do. Order: families as given, then stacks,
+ * then from low to high; no grip comes twice. N.C. gives the one rest.
  *
  * @example enumerateVoicings(chord, { ...defaultSettings, families: ['drop2'] })
  */
-export function enumerateVoicings(chord: Chord, settings: VoicingSettings): Voicing[] {
-  if (chord.kind === 'no chord') return [REST];
+export const enumerateVoicings = (chord: Chord, settings: VoicingSettings): Voicing[] =>
+  enumeratorOf(settings)(chord);
+
+/**
+ * The same for many chords: what is found for a quality on one root is moved to the others, and a chord
+ * that comes back has its voicings ready (the very same list).
+ */
+export function enumeratorOf(settings: VoicingSettings): Enumerator {
+  const player = playerOf(settings);
+  const byQuality = new Map<string, Forms[]>();
+  const byChord = new Map<string, Voicing[]>();
+  const formsOf = (material: Material): Forms[] =>
+    settings.families.map((id) => formsOfFamily(id, material, player, settings));
+  return (chord) => {
+    if (chord.kind === 'no chord') return [REST];
+    const material = materialOf(chord, settings);
+    const quality = materialKey(material);
+    const key = `${chord.root} ${quality}`;
+    const known = byChord.get(key);
+    if (known) return known;
+    const forms = byQuality.get(quality) ?? formsOf(material);
+    byQuality.set(quality, forms);
+    const voicings = distinctVoicings(forms.map((form) => fullest(form, chord)));
+    byChord.set(key, voicings);
+    return voicings;
+  };
+}
+
+/** The forms of a family, the full one first, each prepared when it is first needed. */
+interface Forms {
+  readonly family: FamilyId;
+  readonly placings: readonly (() => Placing)[];
+}
+
+function formsOfFamily(
+  id: FamilyId,
+  material: Material,
+  player: Player,
+  { room }: VoicingSettings,
+): Forms {
+  const { of } = familyOf(id);
+  if (of.kind === 'pool') {
+    return { family: id, placings: [once(() => player.pool(of.pool(material)))] };
+  }
+  const all = familyStacks(of, material);
+  const full = all.filter(({ tones }) => tones.length <= room.mostNotes);
+  const most = Math.max(0, ...all.map(({ tones }) => tones.length));
+  const sizes = Array.from({ length: most }, (_, index) => most - 1 - index).filter(
+    (size) => size >= FEWEST_NOTES && size <= room.mostNotes,
+  );
+  return {
+    family: id,
+    placings: [
+      once(() => player.stacks(full)),
+      ...sizes.map((size) => once(() => player.stacks(thinnedStacks(all, material, size)))),
+    ],
+  };
+}
+
+function once<T>(make: () => T): () => T {
+  let made: { readonly value: T } | undefined;
+  return () => (made ??= { value: make() }).value;
+}
+
+/** What the fullest form gives that gives anything. */
+function fullest({ family, placings }: Forms, chord: PitchedChord): Voicing[] {
+  const at = occasion(family, chord);
+  for (const placing of placings) {
+    const voicings = placing()(at);
+    if (voicings.length) return voicings;
+  }
+  return [];
+}
+
+function occasion(family: FamilyId, { root, tones }: PitchedChord): Occasion {
+  const names = new Map<Degree, NoteName>(tones.map(({ degree, note }) => [degree, note]));
+  const nameOf = (degree: Degree): NoteName => {
+    const { letterSteps, semitones } = DEGREES[degree];
+    const name = names.get(degree) ?? spellFrom(root, letterSteps, semitones);
+    names.set(degree, name);
+    return name;
+  };
+  return { family, root: pitchClassOf(root), nameOf };
+}
+
+/** Within one family no grip comes twice. */
+function distinctVoicings(byFamily: readonly Voicing[][]): Voicing[] {
+  if (byFamily.length === 1) return byFamily[0]!;
   const found = new Map<string, Voicing>();
-  for (const id of settings.families) {
-    for (const stack of familyOf(id).stacks(chord)) {
-      if (stack.tones.length > settings.room.mostNotes) continue;
-      for (const voicing of realise(chord, id, stack, settings)) {
-        const key = voicingKey(voicing);
-        if (!found.has(key)) found.set(key, voicing);
-      }
-    }
+  for (const voicing of byFamily.flat()) {
+    const key = voicingKey(voicing);
+    if (!found.has(key)) found.set(key, voicing);
   }
   return [...found.values()];
 }
 
 /**
- * Names a voicing by what sounds and where: `4:10=C4 …` on strings, pitches and hands on keys. Two
+ * Names a voicing by what sounds and where: `4:10 …` on strings, pitches and hands on keys. Two
  * voicings with one key are the same to the hand.
  */
-export const voicingKey = (voicing: Voicing): string =>
-  voicing.notes
-    .map(({ midi: pitch, string, fret, hand }) =>
-      string === undefined ? `${hand?.charAt(0) ?? ''}${pitch}` : `${string}:${fret}`,
-    )
-    .join(' ');
-
-function realise(
-  chord: PitchedChord,
-  family: FamilyId,
-  stack: DegreeStack,
-  settings: VoicingSettings,
-): Voicing[] {
-  return placements(chord, stack, settings).flatMap((notes) => {
-    const base = {
-      family,
-      notes,
-      ...(stack.inversion === undefined ? {} : { inversion: stack.inversion }),
-    };
-    return onInstrument(settings.instrument, base, settings.includeOutOfReach);
-  });
-}
-
-/** The stack at every octave that fits the window, from low to high. */
-function placements(
-  chord: PitchedChord,
-  stack: DegreeStack,
-  { room, instrument }: VoicingSettings,
-): VoicedNote[][] {
-  const range = rangeOf(instrument);
-  const low = Math.max(room.window.low, range.low);
-  const high = Math.min(room.window.high, range.high);
-  const names = new Map(chord.tones.map(({ degree, note }) => [degree, note]));
-  const placed: VoicedNote[][] = [];
-  for (let root = pitchClassOf(chord.root) - 12; root <= high + 12; root += 12) {
-    const notes = stack.tones.map(({ degree, height }) => ({
-      midi: midi(root + height),
-      note: names.get(degree) ?? chord.root,
-      degree,
-    }));
-    if (notes.every((note) => note.midi >= low && note.midi <= high)) placed.push(notes);
+export function voicingKey({ notes }: Voicing): string {
+  let key = '';
+  for (const { midi, string, fret, hand } of notes) {
+    if (key) key += ' ';
+    key += string === undefined ? `${hand?.charAt(0) ?? ''}${midi}` : `${string}:${fret}`;
   }
-  return placed;
+  return key;
 }
 
-export function rangeOf(instrument: Instrument): { low: number; high: number } {
-  if (instrument.kind === 'keyboard') return { low: instrument.lowest, high: instrument.highest };
-  const { tuning, frets } = instrument;
-  return { low: Math.min(...tuning), high: Math.max(...tuning) + frets };
-}
-
-function onInstrument(
-  instrument: Instrument,
-  base: Omit<Voicing, 'ease'>,
-  includeOutOfReach: boolean,
-): Voicing[] {
-  const pitches = base.notes.map((note) => note.midi);
+export function playerOf(settings: VoicingSettings): Player {
+  const { instrument } = settings;
   switch (instrument.kind) {
     case 'guitar':
-      return gripsOf(instrument, pitches, includeOutOfReach).map((grip) =>
-        onStrings(base, grip, instrument.tuning.length),
-      );
-    case 'keyboard': {
-      const { hands, ease } = splitHands(instrument, pitches);
-      if (ease === 'out of reach' && !includeOutOfReach) return [];
-      const notes = base.notes.map((note, index) => ({ ...note, hand: hands[index] ?? 'right' }));
-      return [{ ...base, notes, ease }];
-    }
+      return guitarPlayer(instrument, settings);
+    case 'keyboard':
+      return keyboardPlayer(instrument, settings);
     default:
       return impossible(instrument);
   }
 }
 
-function onStrings(base: Omit<Voicing, 'ease'>, grip: Grip, strings: number): Voicing {
-  const notes = base.notes.map((note, index): VoicedNote => {
-    const { stringIndex, fret } = grip.places[index] ?? { stringIndex: 0, fret: 0 };
-    const finger = grip.fingering?.fingers[index] ?? 0;
-    const place = { ...note, string: strings - stringIndex, fret };
-    return finger ? { ...place, finger } : place;
-  });
-  return { ...base, notes, stretchMm: grip.stretchMm, ease: grip.ease };
+/** The lowest and the highest pitch of an instrument. */
+export function rangeOf(instrument: Instrument): { low: number; high: number } {
+  if (instrument.kind === 'keyboard') return { low: instrument.lowest, high: instrument.highest };
+  const { tuning, frets } = instrument;
+  return { low: Math.min(...openPitches(instrument)), high: Math.max(...tuning) + frets };
 }

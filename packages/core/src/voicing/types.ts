@@ -2,7 +2,23 @@ import type { Degree } from '../chord/degrees';
 import type { NoteName } from '../pitch/spelling';
 import type { Midi, Millimetres, Semitones } from '../units';
 
-export type FamilyId = 'guide' | 'shell' | 'close' | 'drop2';
+export const FAMILY_IDS = [
+  'guide',
+  'shell',
+  'shell+',
+  'close',
+  'drop2',
+  'drop3',
+  'drop24',
+  'drop23',
+  'spread',
+  'rootless',
+  'quartal',
+  'cell',
+  'block',
+  'colour',
+] as const;
+export type FamilyId = (typeof FAMILY_IDS)[number];
 
 export type Ease = 'easy' | 'stretch' | 'out of reach';
 export type Hand = 'left' | 'right';
@@ -26,9 +42,11 @@ export interface VoicedNote {
 }
 
 export interface Voicing {
-  /** `rest` is the silence under N.C.: no notes. */
-  readonly family: FamilyId | 'rest';
+  /** `rest` is the silence under N.C.: no notes. `own` is what a player put together: no family's. */
+  readonly family: FamilyId | 'rest' | 'own';
   readonly inversion?: Inversion;
+  /** What the family's full form has besides: a partial form. Missing on a full one. */
+  readonly without?: readonly Degree[];
   /** Bottom to top. */
   readonly notes: readonly VoicedNote[];
   /** Guitar: from the lowest to the highest fretted position, string spacing counted. */
@@ -40,7 +58,10 @@ export interface Guitar {
   readonly kind: 'guitar';
   /** Open strings as MIDI notes, lowest string first. */
   readonly tuning: readonly number[];
+  /** From the nut, 1..36. */
   readonly frets: number;
+  /** The fret a capo lies on; 0 = none. Open strings then sound there, and frets count from it. */
+  readonly capo: number;
   /** Nut to bridge, in mm. */
   readonly scaleLengthMm: number;
   /** Between neighbouring strings, in mm. */
@@ -57,8 +78,8 @@ export interface Keyboard {
   readonly highest: number;
   /** One hand comps while the other solos or rests, or both comp. */
   readonly hands: 'one' | 'two';
-  /** Widest interval of one hand in semitones, 12..17. */
-  readonly reach: number;
+  /** Widest interval of each hand in semitones, 12..17. */
+  readonly reach: Readonly<Record<Hand, number>>;
 }
 
 export type Instrument = Guitar | Keyboard;
@@ -68,17 +89,33 @@ export interface PitchRange {
   readonly high: number;
 }
 
-export type RoomId = 'alone' | 'singer' | 'bass' | 'bass and horn' | 'bass and chords';
+export const ROOM_IDS = ['alone', 'singer', 'bass', 'bass and horn', 'bass and chords'] as const;
+export type RoomId = (typeof ROOM_IDS)[number];
 
-/** Who else plays, as it bears on the accompaniment. */
+/** Who else plays. */
+export interface Others {
+  readonly bass: boolean;
+  /** A singer, a horn, or whoever has the melody. */
+  readonly soloist: boolean;
+  readonly chords: boolean;
+}
+
+/** Who else plays, as it bears on the accompaniment. All ranges are MIDI notes, both ends included. */
 export interface Room {
-  readonly id: RoomId;
+  /** One of `ROOM_IDS`, or the name of a room the player made. */
+  readonly id: string;
   readonly label: string;
+  readonly others: Others;
   /** Lowest and highest comping pitch. */
   readonly window: PitchRange;
   /** Where the middle of a voicing sits best. */
   readonly centre: PitchRange;
-  /** Most notes of one voicing. */
+  /** Where the soloist and the bass move; shown whether or not they play. */
+  readonly soloist: PitchRange;
+  readonly bass: PitchRange;
+  /** Whether voicings hold the root; where they do not, only a chord that is told by it keeps it. */
+  readonly roots: boolean;
+  /** Most notes of one voicing, 2..8. */
   readonly mostNotes: number;
 }
 
@@ -86,15 +123,25 @@ export interface VoicingSettings {
   readonly instrument: Instrument;
   readonly room: Room;
   readonly families: readonly FamilyId[];
+  /**
+   * Which colours the four-voice families take in: those the symbol writes, or every available tension
+   * in the place of the root (9) and the fifth (13, 11). Families made of colours always use them all.
+   */
+  readonly tensions: 'as written' | 'available';
   /** Also return grips beyond the hand's limit, marked `out of reach`. Default false. */
   readonly includeOutOfReach: boolean;
 }
 
-/**
- * A voicing before it is placed: degrees bottom to top, each with its height in semitones above one
- * root. Heights rise strictly and may pass an octave or lie below the root.
- */
+export interface StackTone {
+  readonly degree: Degree;
+  /** Above one root of the chord; may be negative or pass an octave. */
+  readonly height: Semitones;
+}
+
+/** A voicing before it is placed: tones bottom to top, heights rising strictly. */
 export interface DegreeStack {
-  readonly tones: readonly { readonly degree: Degree; readonly height: Semitones }[];
+  readonly tones: readonly StackTone[];
   readonly inversion?: Inversion;
+  /** See `Voicing.without`. */
+  readonly without?: readonly Degree[];
 }

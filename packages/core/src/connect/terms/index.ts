@@ -4,6 +4,7 @@ import { leaps } from './leaps';
 import { motion } from './motion';
 import { register } from './register';
 import { resolution } from './resolution';
+import { sound } from './sound';
 
 /** The cost of a path is the weighted sum of these. A new term is one file and one row. */
-export const terms: readonly CostTerm[] = [motion, leaps, resolution, register, hand];
+export const terms: readonly CostTerm[] = [motion, leaps, resolution, register, sound, hand];

@@ -1,15 +1,15 @@
-import type { PitchedChord } from '../../chord/types';
+import type { Material } from '../material';
 import { closePositions } from '../stacks';
 import { toneSets } from '../toneSets';
 import type { DegreeStack } from '../types';
 import type { VoicingFamily } from './family';
 
-export const closeStacks = (chord: PitchedChord): DegreeStack[] =>
-  toneSets(chord, 4).flatMap(closePositions);
+export const closeStacks = (material: Material): DegreeStack[] =>
+  toneSets(material, 4).flatMap(closePositions);
 
 export const close: VoicingFamily = {
   id: 'close',
   label: 'close',
   about: 'All voices within an octave, every inversion.',
-  stacks: closeStacks,
+  of: { kind: 'stacks', stacks: closeStacks },
 };

@@ -1,12 +1,33 @@
-import type { PitchedChord } from '../../chord/types';
+import type { Degree } from '../../chord/degrees';
+import type { Material } from '../material';
 import type { DegreeStack, FamilyId } from '../types';
 
-/** A voicing family: which degrees it stacks over a chord, before octave, strings or hands. */
+/** A voicing family: which tones it puts over one another, before octave, strings or hands. */
 export interface VoicingFamily {
   readonly id: FamilyId;
   /** As a player says it, lower case: "drop 2". */
   readonly label: string;
   /** One line for the player who does not know the name. */
   readonly about: string;
-  readonly stacks: (chord: PitchedChord) => readonly DegreeStack[];
+  /** The ways it stacks a chord; or, for the family that stacks freely, what it draws on. */
+  readonly of: Stacking | Drawing;
+}
+
+export interface Stacking {
+  readonly kind: 'stacks';
+  readonly stacks: (material: Material) => readonly DegreeStack[];
+}
+
+/** Any choice of tones, in any order, that holds what is needed. */
+export interface Drawing {
+  readonly kind: 'pool';
+  readonly pool: (material: Material) => Pool;
+}
+
+export interface Pool {
+  /** No two of one pitch. */
+  readonly degrees: readonly Degree[];
+  readonly needed: readonly Degree[];
+  readonly fewest: number;
+  readonly most: number;
 }

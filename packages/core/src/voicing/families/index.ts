@@ -1,12 +1,31 @@
 import type { FamilyId } from '../types';
+import { block } from './block';
+import { cell } from './cell';
 import { close } from './close';
-import { drop2 } from './drop2';
+import { colour } from './colour';
+import { drops } from './drops';
 import type { VoicingFamily } from './family';
 import { guide } from './guide';
+import { quartal } from './quartal';
+import { rootless } from './rootless';
 import { shell } from './shell';
+import { shellPlus } from './shellPlus';
+import { spread } from './spread';
 
 /** Every family, in the order in which a player meets them. */
-export const families: readonly VoicingFamily[] = [guide, shell, close, drop2];
+export const families: readonly VoicingFamily[] = [
+  guide,
+  shell,
+  shellPlus,
+  close,
+  ...drops,
+  spread,
+  rootless,
+  quartal,
+  cell,
+  block,
+  colour,
+];
 
 export function familyOf(id: FamilyId): VoicingFamily {
   const family = families.find((known) => known.id === id);

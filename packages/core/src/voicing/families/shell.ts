@@ -1,5 +1,5 @@
 import type { Degree } from '../../chord/degrees';
-import type { PitchedChord } from '../../chord/types';
+import type { Material } from '../material';
 import { stackUp } from '../stacks';
 import type { DegreeStack } from '../types';
 import type { VoicingFamily } from './family';
@@ -8,9 +8,8 @@ import type { VoicingFamily } from './family';
  * R 3 7 and R 7 3: the root below, the fifth left out. Sixth chords use 6 for 7; a triad, which has
  * neither, takes its fifth; a power chord is root, fifth and octave.
  */
-function stacks(chord: PitchedChord): DegreeStack[] {
-  const has = (degree: Degree): boolean => chord.tones.some((tone) => tone.degree === degree);
-  const first = (...names: Degree[]): Degree | undefined => names.find(has);
+export function shellStacks({ degrees }: Material): DegreeStack[] {
+  const first = (...names: Degree[]): Degree | undefined => names.find((d) => degrees.includes(d));
   const third = first('3', 'b3', '4', '2');
   const fifth = first('5', 'b5', '#5');
   const upper = first('7', 'b7', 'bb7', '6') ?? fifth;
@@ -22,5 +21,5 @@ export const shell: VoicingFamily = {
   id: 'shell',
   label: 'shell',
   about: 'Root, third and seventh: three strings or one hand.',
-  stacks,
+  of: { kind: 'stacks', stacks: shellStacks },
 };

@@ -9,31 +9,45 @@ import type { Guitar } from '../types';
 export const fretPosition = (scaleLengthMm: number, fret: number): Millimetres =>
   mm(scaleLengthMm * (1 - 2 ** (-fret / 12)));
 
-/** One fretted or open place: `string` counts from 0 at the lowest string. */
+/** One fretted or open place: `stringIndex` counts from 0 at the lowest string, frets from the capo. */
 export interface Place {
   readonly stringIndex: number;
   readonly fret: number;
 }
+
+/** What sounds on each open string, lowest string first: the tuning, raised by a capo. */
+export const openPitches = ({ tuning, capo }: Guitar): number[] =>
+  tuning.map((pitch) => pitch + capo);
+
+/** Frets left above the capo. */
+export const fretsLeft = ({ frets, capo }: Guitar): number => frets - capo;
+
+/** From fret to fret along the neck in mm, both counted from the capo. */
+export const alongNeck = ({ scaleLengthMm, capo }: Guitar, low: number, high: number): number =>
+  fretPosition(scaleLengthMm, capo + high) - fretPosition(scaleLengthMm, capo + low);
 
 /**
  * Stretch of a grip in mm: from its lowest to its highest fretted position, along the neck and across
  * the strings; the widest such pair where several share a fret. Open strings cost none.
  */
 export function stretchOf(guitar: Guitar, places: readonly Place[]): Millimetres {
-  const fretted = places.filter((place) => place.fret > 0);
-  if (fretted.length < 2) return mm(0);
-  const frets = fretted.map((place) => place.fret);
-  const [low, high] = [Math.min(...frets), Math.max(...frets)];
-  const along = fretPosition(guitar.scaleLengthMm, high) - fretPosition(guitar.scaleLengthMm, low);
-  const across = widestStrings(fretted, low, high) * guitar.stringSpacingMm;
-  return mm(Math.hypot(along, across));
+  let [low, high] = [Infinity, 0];
+  for (const { fret } of places) {
+    if (fret === 0) continue;
+    low = Math.min(low, fret);
+    high = Math.max(high, fret);
+  }
+  if (high === 0) return mm(0);
+  const across = widestStrings(places, low, high) * guitar.stringSpacingMm;
+  return mm(Math.hypot(alongNeck(guitar, low, high), across));
 }
 
-function widestStrings(fretted: readonly Place[], low: number, high: number): number {
+/** Strings between the places on two frets, the widest pair. */
+export function widestStrings(places: readonly Place[], low: number, high: number): number {
   let widest = 0;
-  for (const a of fretted) {
+  for (const a of places) {
     if (a.fret !== low) continue;
-    for (const b of fretted) {
+    for (const b of places) {
       if (b.fret === high) widest = Math.max(widest, Math.abs(a.stringIndex - b.stringIndex));
     }
   }

@@ -22,7 +22,7 @@ describe('which hand plays what', () => {
   it('splits a wider voicing where the wider hand stays narrowest', () => {
     expect(splitHands(defaultKeyboard, [48, 55, 64, 71])).toMatchObject({
       hands: ['left', 'left', 'right', 'right'],
-      span: 7,
+      spans: { left: 7, right: 7 },
       ease: 'easy',
     });
   });

@@ -1,0 +1,24 @@
+import { semitonesOf } from '../../chord/degrees';
+import { tonesUp, stackOf } from '../stacks';
+import type { VoicingFamily } from './family';
+import { shellStacks } from './shell';
+
+/** A shell with one colour on top: a tone the symbol writes beyond its shell, or an available tension. */
+export const shellPlus: VoicingFamily = {
+  id: 'shell+',
+  label: 'shell and colour',
+  about: 'A shell with one colour on top.',
+  of: {
+    kind: 'stacks',
+    stacks: (material) => {
+      const colours = [...material.degrees, ...material.tensions].filter((d) => d !== 'R');
+      return shellStacks(material).flatMap(({ tones }) => {
+        const held = tones.map(({ degree }) => semitonesOf(degree));
+        const top = tones.at(-1)?.height ?? 0;
+        return colours
+          .filter((colour) => colour !== '5' && !held.includes(semitonesOf(colour)))
+          .map((colour) => stackOf([...tones, ...tonesUp([colour], top)]));
+      });
+    },
+  },
+};

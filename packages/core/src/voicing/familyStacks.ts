@@ -1,0 +1,38 @@
+import { semitonesOf } from '../chord/degrees';
+import { pitchClass, semitones } from '../units';
+import type { Stacking } from './families/family';
+import { degreeAt, type Material } from './material';
+import { distinct, thinned, unrooted } from './partial';
+import { stackOf } from './stacks';
+import type { DegreeStack } from './types';
+
+/** The stacks of a family as the room has them: root left to the bass, a slash bass at the bottom. */
+export function familyStacks({ stacks }: Stacking, material: Material): DegreeStack[] {
+  const all = stacks(material).map((stack) => unrooted(stack, material));
+  return distinct(material.below === undefined ? all : overBass(all, material, material.below));
+}
+
+/** The same with the least needed tones left out, so that no more than `size` are left. */
+export const thinnedStacks = (
+  stacks: readonly DegreeStack[],
+  material: Material,
+  size: number,
+): DegreeStack[] =>
+  distinct(stacks.filter((s) => s.tones.length > size).map((s) => thinned(s, material, size)));
+
+/** Stacks that stand on the bass already; where there are none, the bass is put under each. */
+function overBass(stacks: readonly DegreeStack[], material: Material, bass: number): DegreeStack[] {
+  const standing = stacks.filter(({ tones }) => {
+    const lowest = tones[0];
+    return lowest !== undefined && pitchClass(lowest.height) === bass;
+  });
+  return standing.length ? standing : stacks.map((stack) => onBass(stack, material, bass));
+}
+
+function onBass({ tones, without }: DegreeStack, material: Material, bass: number): DegreeStack {
+  const lowest = tones[0]?.height ?? 0;
+  const degree = degreeAt(material, bass);
+  const height = semitones(lowest - pitchClass(lowest - bass));
+  const others = tones.filter((tone) => semitonesOf(tone.degree) !== bass);
+  return stackOf([{ degree, height }, ...others], without);
+}

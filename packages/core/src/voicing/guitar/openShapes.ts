@@ -1,0 +1,49 @@
+import type { DegreeStack, Guitar } from '../types';
+import { alongNeck, fretsLeft, openPitches } from './geometry';
+import type { Shape } from './shapes';
+
+/** Every way to lay a stack on strings of its own, at least one of them open, for one root. */
+export function openStackShapes(
+  guitar: Guitar,
+  { tones }: DegreeStack,
+  root: number,
+  limitMm: number,
+): Shape[] {
+  const open = openPitches(guitar);
+  const frets = fretsLeft(guitar);
+  const shapes: Shape[] = [];
+  const strings: number[] = [];
+  const offsets: number[] = [];
+  const visit = (from: number): void => {
+    if (tooWide(guitar, offsets, limitMm)) return;
+    const tone = tones[strings.length];
+    if (!tone) {
+      if (!offsets.includes(0)) return;
+      shapes.push({ tones, strings: [...strings], offsets: [...offsets], base: -from });
+      return;
+    }
+    open.forEach((pitch, string) => {
+      const fret = from + tone.height - pitch;
+      if (fret < 0 || fret > frets || strings.includes(string)) return;
+      strings.push(string);
+      offsets.push(fret);
+      visit(from);
+      strings.pop();
+      offsets.pop();
+    });
+  };
+  const lowest = tones[0]?.height ?? 0;
+  const highest = Math.max(...open) + frets;
+  for (let octave = root - 36; octave + lowest <= highest; octave += 12) visit(octave);
+  return shapes;
+}
+
+function tooWide(guitar: Guitar, offsets: readonly number[], limitMm: number): boolean {
+  let [low, high] = [Infinity, 0];
+  for (const fret of offsets) {
+    if (fret === 0) continue;
+    low = Math.min(low, fret);
+    high = Math.max(high, fret);
+  }
+  return high > low && alongNeck(guitar, low, high) > limitMm;
+}

@@ -1,0 +1,82 @@
+import { semitonesOf, type Degree } from '../../chord/degrees';
+import { midi } from '../../units';
+import { choose } from '../../choose';
+import type { Pool } from '../families/family';
+import type { Occasion, Placing, Player } from '../player';
+import { stackUp } from '../stacks';
+import type { DegreeStack, Keyboard, Voicing, VoicingSettings } from '../types';
+import { splitHands } from './hands';
+
+type Settings = Pick<VoicingSettings, 'room' | 'includeOutOfReach'>;
+
+/** Voicings on keys: a stack at every octave, each with the hands that take it best. */
+export function keyboardPlayer(keyboard: Keyboard, settings: Settings): Player {
+  const { room, includeOutOfReach } = settings;
+  const low = Math.max(room.window.low, keyboard.lowest);
+  const high = Math.min(room.window.high, keyboard.highest);
+
+  const place = (stack: DegreeStack, root: number, at: Occasion): Voicing | undefined => {
+    const pitches = stack.tones.map(({ height }) => root + height);
+    const { hands, ease } = splitHands(keyboard, pitches);
+    if (ease === 'out of reach' && !includeOutOfReach) return undefined;
+    const notes = stack.tones.map(({ degree }, voice) => ({
+      midi: midi(pitches[voice]!),
+      note: at.nameOf(degree),
+      degree,
+      hand: hands[voice]!,
+    }));
+    const { inversion, without } = stack;
+    return {
+      family: at.family,
+      ...(inversion === undefined ? {} : { inversion }),
+      ...(without ? { without } : {}),
+      notes,
+      ease,
+    };
+  };
+
+  const stacks =
+    (list: readonly DegreeStack[]): Placing =>
+    (at) =>
+      list.flatMap((stack) => {
+        const bottom = stack.tones[0]?.height ?? 0;
+        const top = stack.tones.at(-1)?.height ?? 0;
+        const found: Voicing[] = [];
+        let root = at.root;
+        while (root + bottom > low) root -= 12;
+        while (root + bottom < low) root += 12;
+        for (; root + top <= high; root += 12) {
+          const voicing = place(stack, root, at);
+          if (voicing) found.push(voicing);
+        }
+        return found;
+      });
+
+  return {
+    stacks,
+    pool: (pool) => {
+      const most = Math.min(pool.most, room.mostNotes);
+      const sizes = { ...pool, most, fewest: Math.min(pool.fewest, most) };
+      return stacks(everyOrder(sizes));
+    },
+  };
+}
+
+/** The choices of a pool in every order, each tone the nearest above the one before. */
+function everyOrder({ degrees, needed, fewest, most }: Pool): DegreeStack[] {
+  const stacks: DegreeStack[] = [];
+  for (let size = fewest; size <= most; size += 1) {
+    const sets = choose(degrees, size).filter((set) => needed.every((d) => set.includes(d)));
+    for (const set of sets) stacks.push(...orders(set).map((order) => stackUp(order)));
+  }
+  return stacks;
+}
+
+/** All orders of a set, those that start low first. */
+function orders(set: readonly Degree[]): Degree[][] {
+  if (set.length < 2) return [[...set]];
+  const rising = [...set].sort((a, b) => semitonesOf(a) - semitonesOf(b));
+  return rising.flatMap((first) =>
+    orders(rising.filter((degree) => degree !== first)).map((rest) => [first, ...rest]),
+  );
+}
