@@ -21,7 +21,7 @@ export {
   type NoteNaming,
 } from './pitch/spelling';
 
-export { DEGREES, type Degree } from './chord/degrees';
+export { DEGREES, prettyDegree, type Degree } from './chord/degrees';
 export { nameNotes, type ChordReading } from './chord/nameNotes';
 export { otherNames, tritoneDegree, type OtherName, type Relabelled } from './chord/otherNames';
 export { parseChord } from './chord/parseChord';
@@ -127,6 +127,19 @@ export { soundOf, type Sound } from './voicing/sound/soundOf';
 export { roughness } from './voicing/sound/roughness';
 export { pitchName } from './voicing/pitchName';
 export { nearestFamily } from './voicing/whyNone';
+export {
+  LIMITS,
+  checkGuitar,
+  checkKeyboard,
+  checkRoom,
+  type SettingProblem,
+} from './voicing/check';
+export { browseFamily, type FamilyTable } from './voicing/sheet/browse';
+export { type DerivationStep, type DerivedNote } from './voicing/sheet/derivation';
+export { deriveVoicing } from './voicing/sheet/derive';
+export { easeReason } from './voicing/sheet/easeReason';
+export { easierForms, type EasierForm } from './voicing/sheet/easierForms';
+export { readPlayed, type PlayedNote, type PlayedVoicing } from './voicing/sheet/readPlayed';
 
 export { connect } from './connect/connect';
 export { voiceMotions } from './connect/changes';
@@ -159,6 +172,15 @@ export {
   type Instruments,
 } from './arrangement/arrangement';
 export { chordsInContext } from './arrangement/inContext';
+export {
+  MEASURED_FROM,
+  arrangementFor,
+  checkProfile,
+  defaultProfile,
+  handReaching,
+  type Profile,
+  type Writing,
+} from './arrangement/profile';
 export { upgradeArrangement, type StoredArrangement } from './arrangement/upgrade';
 export { type Arrangement, type InstrumentKind, type Lock } from './arrangement/types';
 

@@ -1,5 +1,5 @@
 import { LockFilled, SoundOutlined, UnlockOutlined } from '@ant-design/icons';
-import { voicingKey, type Voicing } from '@drop-close/core';
+import { prettyDegree, voicingKey, type Voicing } from '@drop-close/core';
 import { Button } from 'antd';
 import { useTune } from '../document/store';
 import type { VoicedChorus } from '../engine/protocol';
@@ -9,7 +9,7 @@ import { Symbol } from '../ui/Symbol';
 import { useNotation } from '../ui/notation';
 import { plainSymbol } from '../ui/symbol';
 import { AlternativeList } from './AlternativeList';
-import { changeInWords, easeOf, prettyDegree, voicingName } from './describe';
+import { changeInWords, easeOf, voicingName } from './describe';
 import { Grip } from './Grip';
 import { useAlternatives, useVoiceActions } from './useVoiceActions';
 

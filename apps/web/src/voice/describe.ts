@@ -1,6 +1,7 @@
 import {
   familyOf,
   plainSpelling,
+  prettyDegree,
   prettyNote,
   type Change,
   type Ease,
@@ -10,9 +11,6 @@ import {
 } from '@drop-close/core';
 
 const INVERSIONS = ['root position', 'first inversion', 'second inversion', 'third inversion'];
-
-export const prettyDegree = (degree: string): string =>
-  degree.replace(/b/g, '♭').replace(/#/g, '♯');
 
 type NameOf = (note: NoteName) => string;
 const plainName: NameOf = (note) => prettyNote(plainSpelling(note));

@@ -80,3 +80,10 @@ export const PLACE_OF: Readonly<Record<Degree, ChordPlace>> = {
 
 /** Semitones of a degree above the root, 0..11. */
 export const semitonesOf = (degree: Degree): number => DEGREES[degree].semitones;
+
+/**
+ * A degree as it is written by hand.
+ * @example prettyDegree('b13') // '♭13'
+ */
+export const prettyDegree = (degree: string): string =>
+  degree.replace(/b/g, '♭').replace(/#/g, '♯');

@@ -3,7 +3,7 @@ import { tensionsOf } from '../chord/tensions';
 import type { PitchedChord } from '../chord/types';
 import { pitchClassOf } from '../pitch/spelling';
 import { pitchClass } from '../units';
-import type { VoicingSettings } from './types';
+import type { Room, VoicingSettings } from './types';
 
 /** What a family builds from: a chord seen from its root, and what the room and the player allow. */
 export interface Material {
@@ -22,11 +22,14 @@ export interface Material {
   readonly below?: number;
 }
 
+/** What of the settings decides which tones may sound. */
+export interface MaterialSettings {
+  readonly room: Pick<Room, 'roots' | 'others'>;
+  readonly tensions: VoicingSettings['tensions'];
+}
+
 /** Two chords of one material have the same voicings but for their pitch. */
-export function materialOf(
-  chord: PitchedChord,
-  { room, tensions }: Pick<VoicingSettings, 'room' | 'tensions'>,
-): Material {
+export function materialOf(chord: PitchedChord, { room, tensions }: MaterialSettings): Material {
   const { guideTones, essential, colours } = chord;
   const all = chord.tones.map((tone) => tone.degree);
   const root = room.roots || guideTones.includes('R');

@@ -28,7 +28,11 @@ export function thinned(stack: DegreeStack, material: Material, size: number): D
   return stackOf(tones, missing(stack, tones));
 }
 
-function leastNeeded(tones: readonly StackTone[], material: Material): StackTone | undefined {
+/** The tone that is missed least: a doubled one, else by `need`; of equals the lowest. */
+export function leastNeeded<T extends { readonly degree: Degree }>(
+  tones: readonly T[],
+  material: Material,
+): T | undefined {
   const doubled = tones.find((tone) =>
     tones.some((other) => other !== tone && other.degree === tone.degree),
   );

@@ -1,9 +1,8 @@
 import { SoundOutlined } from '@ant-design/icons';
-import { nameNotes, type ChordReading } from '@drop-close/core';
+import { nameNotes, prettyDegree, type ChordReading } from '@drop-close/core';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useBand } from '../../playback/useBand';
-import { prettyDegree } from '../../voice/describe';
 import { useNotation } from '../../ui/notation';
 import { Symbol } from '../../ui/Symbol';
 import { readNotes } from './readNotes';

@@ -1,9 +1,14 @@
 import { SoundOutlined } from '@ant-design/icons';
-import type { Chart, ChordAnalysis, PitchedChord, Slot } from '@drop-close/core';
+import {
+  prettyDegree,
+  type Chart,
+  type ChordAnalysis,
+  type PitchedChord,
+  type Slot,
+} from '@drop-close/core';
 import { Button } from 'antd';
 import { stacked } from '../../playback/tones';
 import { useBand } from '../../playback/useBand';
-import { prettyDegree } from '../../voice/describe';
 import { prettyName, prettyNumber, useNotation } from '../../ui/notation';
 import { WRITTEN_ABOVE, usePreferences } from '../../ui/preferences';
 import { Symbol } from '../../ui/Symbol';

@@ -1,8 +1,13 @@
 import { SoundOutlined } from '@ant-design/icons';
-import { otherNames, parseChord, type OtherName, type PitchedChord } from '@drop-close/core';
+import {
+  otherNames,
+  parseChord,
+  prettyDegree,
+  type OtherName,
+  type PitchedChord,
+} from '@drop-close/core';
 import { Button } from 'antd';
 import { stacked } from '../../playback/tones';
-import { prettyDegree } from '../../voice/describe';
 import { useNotation } from '../../ui/notation';
 import { Symbol } from '../../ui/Symbol';
 import { plainSymbol } from '../../ui/symbol';

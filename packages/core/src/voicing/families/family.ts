@@ -9,6 +9,8 @@ export interface VoicingFamily {
   readonly label: string;
   /** One line for the player who does not know the name. */
   readonly about: string;
+  /** For a form made of close position: the voices that fall an octave, counted from the top. */
+  readonly dropped?: readonly number[];
   /** The ways it stacks a chord; or, for the family that stacks freely, what it draws on. */
   readonly of: Stacking | Drawing;
 }

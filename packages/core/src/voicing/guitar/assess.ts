@@ -24,7 +24,7 @@ export function assessor(guitar: Guitar): Assess {
   const along = Array.from({ length: frets * frets }, (_, index) =>
     alongNeck(guitar, Math.floor(index / frets), index % frets),
   );
-  const { comfortableMm, limitMm } = guitar.hand;
+  const { limitMm } = guitar.hand;
   const fingering = (places: readonly Place[], lowest: number): Fingering | undefined => {
     const pattern = patternOf(places, lowest);
     if (pattern === undefined) return fingeringOf(places);
@@ -43,11 +43,20 @@ export function assessor(guitar: Guitar): Assess {
     if (stretchMm > limitMm && !outOfReach) return undefined;
     if (guitar.picking === 'pick' && !canBePicked(places)) return undefined;
     const fingers = fingering(places, low);
-    const reaches = fingers !== undefined && stretchMm <= limitMm;
-    if (!reaches && !outOfReach) return undefined;
-    const ease = !reaches ? 'out of reach' : stretchMm <= comfortableMm ? 'easy' : 'stretch';
+    const ease = easeUnder(guitar.hand, stretchMm, fingers);
+    if (ease === 'out of reach' && !outOfReach) return undefined;
     return { fingering: fingers, stretchMm, ease };
   };
+}
+
+/** How a grip of this stretch, with this fingering if it has one, lies under a hand. */
+export function easeUnder(
+  { comfortableMm, limitMm }: Guitar['hand'],
+  stretchMm: number,
+  fingering: Fingering | undefined,
+): Ease {
+  if (!fingering || stretchMm > limitMm) return 'out of reach';
+  return stretchMm <= comfortableMm ? 'easy' : 'stretch';
 }
 
 /** Frets a pattern can tell apart on one string, silence and open included. */

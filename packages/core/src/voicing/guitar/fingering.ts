@@ -15,21 +15,30 @@ export interface Fingering {
 const BARRE_STRAIN = 1;
 
 /**
- * A plausible fingering: index on the lowest fret, fingers in the order of the frets and, on one
- * fret, from the low strings up, none crossed; equal frets on neighbouring strings at the lowest fret
- * may be barred. `undefined` when four fingers do not do.
+ * The most natural fingering of `fingeringsOf`; `undefined` when four fingers do not do.
  */
-export function fingeringOf(places: readonly Place[]): Fingering | undefined {
+export const fingeringOf = (places: readonly Place[]): Fingering | undefined =>
+  fingeringsOf(places)[0];
+
+/**
+ * Plausible fingerings, the natural one first: with single fingers and, where it can be laid, with a
+ * barre. Index on the lowest fret, fingers in the order of the frets and, on one fret, from the low
+ * strings up, none crossed; equal frets on neighbouring strings at the lowest fret may be barred. None
+ * when four fingers do not do.
+ */
+export function fingeringsOf(places: readonly Place[]): Fingering[] {
   const fretted = places
     .filter((place) => place.fret > 0)
     .sort((a, b) => a.fret - b.fret || a.stringIndex - b.stringIndex);
   const barred = barrePlaces(places, fretted);
-  const found = [single(fretted), barred.length > 1 ? withBarre(fretted, barred) : undefined]
+  return [single(fretted), barred.length > 1 ? withBarre(fretted, barred) : undefined]
     .filter((option) => option !== undefined)
-    .sort((a, b) => a.strain - b.strain)[0];
-  if (!found) return undefined;
-  const fingers = places.map((place) => found.byPlace.get(place) ?? 0);
-  return { fingers, barre: found.barre, strain: found.strain };
+    .sort((a, b) => a.strain - b.strain)
+    .map(({ byPlace, barre, strain }) => ({
+      fingers: places.map((place) => byPlace.get(place) ?? 0),
+      barre,
+      strain,
+    }));
 }
 
 interface Option {

@@ -1,0 +1,82 @@
+import type { School } from '../analysis/types';
+import type { NoteNaming } from '../pitch/spelling';
+import { checkGuitar, checkKeyboard, checkRoom, type SettingProblem } from '../voicing/check';
+import { defaultGuitar, defaultKeyboard } from '../voicing/data';
+import { fretPosition } from '../voicing/guitar/geometry';
+import type { FamilyId, Guitar, Keyboard, Room } from '../voicing/types';
+import { defaultArrangement } from './arrangement';
+import type { Arrangement, InstrumentKind } from './types';
+
+/** How a player likes chords and notes written. */
+export interface Writing {
+  readonly symbols: 'as typed' | 'letters' | 'signs';
+  readonly notes: NoteNaming;
+  /** Plain spelling for readouts; strict keeps every double accidental. */
+  readonly plain: boolean;
+  /** Whose note pools stand first. */
+  readonly school: School;
+}
+
+/** What is set once for a player: hands, instruments, rooms of their own, and how things are written. */
+export interface Profile {
+  /** The shape of this very object. */
+  readonly version: 1;
+  /** What a new tune is voiced for. */
+  readonly instrument: InstrumentKind;
+  readonly guitar: Guitar;
+  /** Grips are drawn for a neck that points to the right. */
+  readonly leftHanded: boolean;
+  readonly keyboard: Keyboard;
+  /** What a new tune is voiced in; at least one. */
+  readonly families: readonly FamilyId[];
+  /** Rooms the player made, beside the five there are. */
+  readonly rooms: readonly Room[];
+  readonly writing: Writing;
+}
+
+export const defaultProfile: Profile = {
+  version: 1,
+  instrument: 'guitar',
+  guitar: defaultGuitar,
+  leftHanded: false,
+  keyboard: defaultKeyboard,
+  families: defaultArrangement.families,
+  rooms: [],
+  writing: { symbols: 'as typed', notes: 'letters', plain: true, school: 'by function' },
+};
+
+/** How a tune is voiced for this player before they have decided anything about it. */
+export const arrangementFor = ({ instrument, keyboard, families }: Profile): Arrangement => ({
+  ...defaultArrangement,
+  instrument,
+  keyboardHands: keyboard.hands,
+  families,
+});
+
+/** What in a profile cannot be; paths start at the profile. */
+export function checkProfile({ guitar, keyboard, rooms }: Profile): SettingProblem[] {
+  const under = (path: string, problems: readonly SettingProblem[]): SettingProblem[] =>
+    problems.map((problem) => ({ ...problem, path: `${path}.${problem.path}` }));
+  return [
+    ...under('guitar', checkGuitar(guitar)),
+    ...under('keyboard', checkKeyboard(keyboard)),
+    ...rooms.flatMap((room, at) => under(`rooms.${at}`, checkRoom(room, keyboard, []))),
+  ];
+}
+
+/** The fret on which the index finger lies while a hand is measured. */
+export const MEASURED_FROM = 5;
+/** How far past comfort a hand opens at most. Source: our own judgement; as the default hand has it. */
+const LIMIT_OF_COMFORT = 1.25;
+
+/**
+ * A hand measured on the player's own neck: the index finger at the fifth fret, the little finger as far
+ * up as is comfortable.
+ * @param fret where the little finger comes to lie
+ * @example handReaching(defaultGuitar, 9) // { comfortableMm: 100, limitMm: 125 }
+ */
+export function handReaching({ scaleLengthMm }: Guitar, fret: number): Guitar['hand'] {
+  const reach = fretPosition(scaleLengthMm, fret) - fretPosition(scaleLengthMm, MEASURED_FROM);
+  const comfortableMm = Math.round(reach);
+  return { comfortableMm, limitMm: Math.round(comfortableMm * LIMIT_OF_COMFORT) };
+}

@@ -1,0 +1,116 @@
+/**
+ * What to play instead of a voicing that is hard to hold: the same notes elsewhere, the same form on
+ * other strings, fewer notes, other fingers, two hands. At most one of each kind, the least change first.
+ */
+import { prettyDegree, type Degree } from '../../chord/degrees';
+import type { PitchedChord } from '../../chord/types';
+import { enumerateVoicings, voicingKey } from '../enumerate';
+import { fingeringsOf } from '../guitar/fingering';
+import { materialOf } from '../material';
+import { FEWEST_NOTES, leastNeeded } from '../partial';
+import type { Voicing, VoicingSettings } from '../types';
+import { inList } from './derivation';
+import { fingered, hold, placesOf } from './hold';
+
+export interface EasierForm {
+  readonly voicing: Voicing;
+  /** What is different, as a player says it: "the same notes on other strings". */
+  readonly how: string;
+}
+
+/** Differences in stretch below this are no easier, in mm. */
+const NOTICEABLE_MM = 3;
+
+export function easierForms(
+  chord: PitchedChord,
+  voicing: Voicing,
+  settings: VoicingSettings,
+): EasierForm[] {
+  if (!voicing.notes.length) return [];
+  const forms = [
+    ...elsewhere(chord, voicing, settings),
+    otherFingers(voicing, settings),
+    fewerNotes(chord, voicing, settings),
+    bothHands(voicing, settings),
+  ];
+  return forms.filter((form) => form !== undefined);
+}
+
+const pitchesOf = ({ notes }: Voicing): number[] => notes.map((note) => note.midi);
+
+const EASE_ORDER = ['easy', 'stretch', 'out of reach'] as const;
+
+function easier(one: Voicing, than: Voicing): boolean {
+  const better = EASE_ORDER.indexOf(one.ease) - EASE_ORDER.indexOf(than.ease);
+  if (better !== 0) return better < 0;
+  return (one.stretchMm ?? 0) < (than.stretchMm ?? 0) - NOTICEABLE_MM;
+}
+
+/** The same notes at other places of the neck, and the same form at other pitches. */
+function elsewhere(
+  chord: PitchedChord,
+  voicing: Voicing,
+  settings: VoicingSettings,
+): (EasierForm | undefined)[] {
+  const { family } = voicing;
+  if (family === 'rest' || family === 'own') return [];
+  const all = enumerateVoicings(chord, { ...settings, families: [family] });
+  const here = pitchesOf(voicing);
+  const sameForm = all.filter(
+    (other) =>
+      easier(other, voicing) &&
+      other.notes.map(({ degree }) => degree).join() ===
+        voicing.notes.map(({ degree }) => degree).join(),
+  );
+  const distance = (other: Voicing): number =>
+    pitchesOf(other).reduce((sum, pitch, voice) => sum + Math.abs(pitch - here[voice]!), 0);
+  const nearest = (from: readonly Voicing[]): Voicing | undefined =>
+    [...from].sort(
+      (a, b) => distance(a) - distance(b) || (a.stretchMm ?? 0) - (b.stretchMm ?? 0),
+    )[0];
+  const same = nearest(sameForm.filter((other) => distance(other) === 0));
+  const moved = nearest(sameForm.filter((other) => distance(other) > 0));
+  return [
+    same && { voicing: same, how: 'the same notes on other strings' },
+    moved && { voicing: moved, how: 'the same form in another place' },
+  ];
+}
+
+function otherFingers(voicing: Voicing, { instrument }: VoicingSettings): EasierForm | undefined {
+  if (instrument.kind !== 'guitar') return undefined;
+  const [, other] = fingeringsOf(placesOf(voicing, instrument));
+  if (!other) return undefined;
+  return {
+    voicing: fingered(voicing, other),
+    how: other.barre ? 'with a barre' : 'with single fingers',
+  };
+}
+
+/** Tone after tone left out, the least needed first, until it is easier to hold. */
+function fewerNotes(
+  chord: PitchedChord,
+  voicing: Voicing,
+  settings: VoicingSettings,
+): EasierForm | undefined {
+  const material = materialOf(chord, settings);
+  const gone: Degree[] = [];
+  let { notes } = voicing;
+  while (notes.length > FEWEST_NOTES) {
+    const least = leastNeeded(notes, material)!;
+    gone.push(least.degree);
+    notes = notes.filter((note) => note !== least);
+    const without = [...(voicing.without ?? []), ...gone];
+    const held = hold({ ...voicing, notes, without }, settings.instrument);
+    if (easier(held, voicing)) {
+      return { voicing: held, how: `without the ${inList(gone.map(prettyDegree))}` };
+    }
+  }
+  return undefined;
+}
+
+function bothHands(voicing: Voicing, { instrument }: VoicingSettings): EasierForm | undefined {
+  if (instrument.kind !== 'keyboard' || instrument.hands === 'two') return undefined;
+  const split = hold(voicing, { ...instrument, hands: 'two' });
+  const changed = voicingKey(split) !== voicingKey(voicing);
+  return changed && easier(split, voicing) ? { voicing: split, how: 'in both hands' } : undefined;
+}
