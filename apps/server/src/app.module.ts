@@ -5,11 +5,12 @@ import { DatabaseModule } from './database/database.module';
 import { HealthController } from './health/health.controller';
 import { InvalidBody, fieldProblems } from './problem/errors';
 import { ProblemFilter } from './problem/problem.filter';
+import { ProfileModule } from './profile/profile.module';
 import { SetsModule } from './sets/sets.module';
 import { TunesModule } from './tunes/tunes.module';
 
 @Module({
-  imports: [DatabaseModule, TunesModule, ArrangementsModule, SetsModule],
+  imports: [DatabaseModule, TunesModule, ArrangementsModule, SetsModule, ProfileModule],
   controllers: [HealthController],
   providers: [
     { provide: APP_FILTER, useClass: ProblemFilter },

@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import { MikroORM } from '@mikro-orm/postgresql';
 import { readConfig } from '../config';
 import { databaseOptions } from '../database/mikro-orm.config';
+import { ProfileService } from '../profile/profile.service';
 import { TuneEntity } from '../tunes/tune.entity';
 import { TunesService } from '../tunes/tunes.service';
 import { SetsService } from '../sets/sets.service';
@@ -15,7 +16,7 @@ async function main(): Promise<void> {
     await orm.migrator.up();
     const em = orm.em.fork();
     if (await em.count(TuneEntity)) return;
-    const tunes = new TunesService(em);
+    const tunes = new TunesService(em, new ProfileService(em));
     const demo = await readDemo(config.demoFolder);
     const ids = new Map<string, string>();
     for (const tune of demo) ids.set(tune.title, (await tunes.create(tune)).id);

@@ -1,8 +1,9 @@
 import { EntityManager, OptimisticLockError } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
-import { defaultArrangement } from '@drop-close/core';
+import { arrangementFor } from '@drop-close/core';
 import { ArrangementEntity } from '../arrangements/arrangement.entity';
 import { NoSuchThing, StaleSave } from '../problem/errors';
+import { ProfileService } from '../profile/profile.service';
 import { SUMMARY_VERSION, summarize } from './summary';
 import { LONGEST_TITLE, TuneBody, TuneSave } from './tune.dto';
 import { TuneEntity } from './tune.entity';
@@ -12,7 +13,10 @@ const COPY = ' (copy)';
 
 @Injectable()
 export class TunesService {
-  constructor(private readonly em: EntityManager) {}
+  constructor(
+    private readonly em: EntityManager,
+    private readonly profiles: ProfileService,
+  ) {}
 
   async list(): Promise<TuneGlance[]> {
     const tunes = await this.em.find(
@@ -28,12 +32,13 @@ export class TunesService {
     return new TuneView(await this.find(id));
   }
 
-  /** A new tune comes with one arrangement, so that it can be voiced at once. */
+  /** A new tune comes with one arrangement as its player begins, so that it can be voiced at once. */
   async create(body: TuneBody): Promise<TuneView> {
     const own = fields(body);
     const summary = summarize(own);
     const tune = this.em.create(TuneEntity, { ...own, summary }, { partial: true });
-    const first = { tune, name: 'First arrangement', setup: defaultArrangement };
+    const { profile } = await this.profiles.read();
+    const first = { tune, name: 'First arrangement', setup: arrangementFor(profile) };
     this.em.create(ArrangementEntity, first, { partial: true });
     await this.em.flush();
     return new TuneView(tune);

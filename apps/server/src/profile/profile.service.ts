@@ -1,0 +1,55 @@
+import { checkProfile, type Profile } from '@drop-close/core';
+import {
+  EntityManager,
+  OptimisticLockError,
+  UniqueConstraintViolationException,
+} from '@mikro-orm/core';
+import { Injectable } from '@nestjs/common';
+import { InvalidBody, StaleSave } from '../problem/errors';
+import { ProfileSave, profileOf } from './profile.dto';
+import { ProfileEntity, THE_PLAYER } from './profile.entity';
+import { ProfileView } from './profile.views';
+
+@Injectable()
+export class ProfileService {
+  constructor(private readonly em: EntityManager) {}
+
+  async read(): Promise<ProfileView> {
+    return new ProfileView(await this.find());
+  }
+
+  async save(body: ProfileSave): Promise<ProfileView> {
+    const profile = profileOf(body);
+    const problems = checkProfile(profile);
+    if (problems.length) {
+      throw new InvalidBody(problems.map((each) => ({ ...each, path: `profile.${each.path}` })));
+    }
+    const stored = await this.find();
+    if ((stored?.version ?? 0) !== body.version) throw new StaleSave(body, new ProfileView(stored));
+    return this.store(stored, profile, body);
+  }
+
+  private async store(
+    stored: ProfileEntity | null,
+    profile: Profile,
+    body: ProfileSave,
+  ): Promise<ProfileView> {
+    const fields = { id: THE_PLAYER, profile };
+    const entity = stored ?? this.em.create(ProfileEntity, fields, { partial: true });
+    entity.profile = profile;
+    try {
+      await this.em.flush();
+    } catch (error) {
+      const overtaken =
+        error instanceof OptimisticLockError || error instanceof UniqueConstraintViolationException;
+      if (!overtaken) throw error;
+      this.em.clear();
+      throw new StaleSave(body, await this.read());
+    }
+    return new ProfileView(entity);
+  }
+
+  private find(): Promise<ProfileEntity | null> {
+    return this.em.findOne(ProfileEntity, { id: THE_PLAYER });
+  }
+}
