@@ -104,6 +104,8 @@ export {
   type Enumerator,
 } from './voicing/enumerate';
 export { families, familyOf } from './voicing/families';
+export { fretPosition, openPitches } from './voicing/guitar/geometry';
+export { inversionOf } from './voicing/stacks';
 export {
   FAMILY_IDS,
   ROOM_IDS,

@@ -1,7 +1,9 @@
+import type { Profile } from '@drop-close/core';
 import type {
   ArrangementFields,
   ArrangementView,
   Problem,
+  ProfileView,
   SetFields,
   SetView,
   TuneFields,
@@ -51,6 +53,9 @@ export const api = {
   saveSet: ({ id, ...body }: SetView) => request<SetView>('PUT', `/sets/${id}`, body),
   deleteSet: (id: string) => request<undefined>('DELETE', `/sets/${id}`),
   restoreSet: (id: string) => request<SetView>('POST', `/sets/${id}/restore`),
+  profile: () => request<ProfileView>('GET', '/profile'),
+  saveProfile: (profile: Profile, version: number) =>
+    request<ProfileView>('PUT', '/profile', { profile, version }),
   saveArrangement: (id: string, fields: ArrangementFields, version: number) =>
     request<ArrangementView>('PUT', `/arrangements/${id}`, { ...fields, version }),
 };

@@ -1,4 +1,4 @@
-import type { Arrangement, Feel, LandmarkKind } from '@drop-close/core';
+import type { Arrangement, Feel, LandmarkKind, Profile } from '@drop-close/core';
 
 /** What the book shows of a tune. */
 export interface TuneGlance {
@@ -58,6 +58,12 @@ export interface TuneFields {
 export interface ArrangementFields {
   readonly name: string;
   readonly setup: Arrangement;
+}
+
+export interface ProfileView {
+  readonly profile: Profile;
+  /** 0 while nothing was saved. */
+  readonly version: number;
 }
 
 export interface Problem {

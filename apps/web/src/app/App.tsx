@@ -3,11 +3,13 @@ import { App as AntApp, ConfigProvider } from 'antd';
 import { lazy, Suspense, useEffect } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { BookPage } from '../book/BookPage';
+import { startProfileSync } from '../profile/profileSync';
 import { useLight } from './light';
 import { NotFound } from './NotFound';
 import { Shell } from './Shell';
 import { themeOf } from './theme';
 
+const ProfilePage = lazy(() => import('../profile/ProfilePage'));
 const TunePage = lazy(() => import('../tune/TunePage'));
 const ChartPage = lazy(() => import('../chart/ChartPage'));
 const VoicePage = lazy(() => import('../voice/VoicePage'));
@@ -21,6 +23,7 @@ export function App() {
   useEffect(() => {
     document.documentElement.dataset['light'] = light;
   }, [light]);
+  useEffect(startProfileSync, []);
   return (
     <ConfigProvider theme={themeOf(light)}>
       <AntApp component={false}>
@@ -31,6 +34,7 @@ export function App() {
                 <Route element={<Shell />}>
                   <Route index element={<Navigate to="/book" replace />} />
                   <Route path="book" element={<BookPage />} />
+                  <Route path="player" element={<ProfilePage />} />
                   <Route path="tune/:id" element={<TunePage />}>
                     <Route index element={<Navigate to="voice" replace />} />
                     <Route path="chart" element={<ChartPage />} />

@@ -1,6 +1,6 @@
 import { BulbOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { Link, Outlet } from 'react-router';
+import { Link, NavLink, Outlet } from 'react-router';
 import { useLight } from './light';
 
 /** What stands round every screen: the name, and the light. */
@@ -14,6 +14,9 @@ export function Shell() {
           Drop Close
         </Link>
         <div className="shell-place" id="shell-place" />
+        <NavLink to="/player" className="shell-link">
+          Hands and instrument
+        </NavLink>
         <Button
           type="text"
           icon={<BulbOutlined aria-hidden />}

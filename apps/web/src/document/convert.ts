@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import type { ArrangementFields, ArrangementView, TuneFields, TuneView } from '../api/types';
 import type { Origin, TuneDocument } from './types';
 
@@ -40,5 +41,5 @@ export const arrangementFields = (document: TuneDocument): ArrangementFields => 
   setup: document.setup,
 });
 
-/** Same to the last field. Documents are small and plain, so their JSON tells. */
-export const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+/** Same to the last field; the server may give fields back in another order. */
+export const same = (a: unknown, b: unknown): boolean => equal(a, b);

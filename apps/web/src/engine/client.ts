@@ -1,4 +1,12 @@
-import type { Alternative, BandPlan, ChartAnalysis } from '@drop-close/core';
+import type {
+  Alternative,
+  BandPlan,
+  ChartAnalysis,
+  EasierForm,
+  FamilyId,
+  FamilyTable,
+  Voicing,
+} from '@drop-close/core';
 import { wrap, type Remote } from 'comlink';
 import { newestWins } from './newest';
 import type { Engine, PlanQuestion, ReadRequest, VoiceRequest, VoicedChorus } from './protocol';
@@ -38,6 +46,14 @@ class EngineClient {
 
   alternatives(id: number, index: number, limit: number): Promise<Alternative[] | undefined> {
     return this.ask((engine) => engine.alternatives(id, index, limit));
+  }
+
+  easier(id: number, index: number, voicing: Voicing): Promise<EasierForm[] | undefined> {
+    return this.ask((engine) => engine.easier(id, index, voicing));
+  }
+
+  browse(id: number, index: number, family: FamilyId): Promise<FamilyTable | undefined> {
+    return this.ask((engine) => engine.browse(id, index, family));
   }
 
   plan(id: number, question: PlanQuestion): Promise<BandPlan | undefined> {

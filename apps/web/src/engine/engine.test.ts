@@ -1,8 +1,14 @@
-import { defaultArrangement, voicingKey, withLock } from '@drop-close/core';
+import { defaultArrangement, defaultInstruments, voicingKey, withLock } from '@drop-close/core';
 import { createEngine } from './engine';
 import { Overtaken, newestWins } from './newest';
 
-const request = (text: string) => ({ text, meter: '4/4', key: 'C', setup: defaultArrangement });
+const request = (text: string) => ({
+  text,
+  meter: '4/4',
+  key: 'C',
+  setup: defaultArrangement,
+  instruments: defaultInstruments,
+});
 
 describe('the engine behind the page', () => {
   it('reads, voices and connects in one answer', () => {

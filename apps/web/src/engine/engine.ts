@@ -1,8 +1,10 @@
 import {
   analyzeChart,
   bandPlan,
+  browseFamily,
   chordsInContext,
   connect,
+  easierForms,
   parseChart,
   parseMeter,
   settingsOf,
@@ -31,11 +33,11 @@ export function createEngine(): Engine {
       const { chart } = parseChart(text, parseMeter(meter));
       return analyzeChart(transposeChart(keyed(chart, key), writtenAbove), { school });
     },
-    voice: ({ text, meter, key, setup }) => {
+    voice: ({ text, meter, key, setup, instruments }) => {
       const { chart, problems } = parseChart(text, parseMeter(meter));
       const time = timeline(chart);
       const chords = chordsInContext(keyed(chart, key), time);
-      const settings = settingsOf(setup, chords);
+      const settings = settingsOf(setup, chords, instruments);
       const outcome = connect(chords, settings);
       count += 1;
       const voiced = { id: count, chart, problems, timeline: time, outcome: plain(outcome) };
@@ -47,6 +49,14 @@ export function createEngine(): Engine {
       const { chords, settings, outcome } = current;
       const free = settings.locks[index] ? connect(chords, without(settings, index)) : outcome;
       return free.status === 'found' ? free.alternatives(index, limit) : [];
+    },
+    easier: (id, index, voicing) => {
+      const chord = current?.voiced.id === id ? current.chords[index] : undefined;
+      return chord?.kind === 'chord' ? easierForms(chord, voicing, current!.settings) : undefined;
+    },
+    browse: (id, index, family) => {
+      const chord = current?.voiced.id === id ? current.chords[index] : undefined;
+      return chord?.kind === 'chord' ? browseFamily(chord, family, current!.settings) : undefined;
     },
     plan: (id, question) => {
       if (current?.voiced.id !== id) return undefined;

@@ -6,10 +6,15 @@ import type {
   ChartAnalysis,
   ChartProblem,
   ConnectedPath,
+  EasierForm,
+  FamilyId,
+  FamilyTable,
   Feel,
+  Instruments,
   NotConnected,
   School,
   Timeline,
+  Voicing,
 } from '@drop-close/core';
 
 export interface VoiceRequest {
@@ -18,6 +23,8 @@ export interface VoiceRequest {
   /** The tune's key, for changes that name none. */
   readonly key: string;
   readonly setup: Arrangement;
+  /** As the player holds them. */
+  readonly instruments: Instruments;
 }
 
 export interface ReadRequest {
@@ -55,6 +62,10 @@ export interface Engine {
   readonly voice: (request: VoiceRequest) => VoicedChorus;
   /** Ranked by what they cost the whole chorus; `undefined` when the chorus is no longer this one. */
   readonly alternatives: (id: number, index: number, limit: number) => Alternative[] | undefined;
+  /** What to play instead of a voicing of one chord that is hard to hold; `undefined` as above. */
+  readonly easier: (id: number, index: number, voicing: Voicing) => EasierForm[] | undefined;
+  /** Every grip of a family for one chord; `undefined` as above, and under N.C. */
+  readonly browse: (id: number, index: number, family: FamilyId) => FamilyTable | undefined;
   /** Bass, drums and comp of the chorus or a stretch of it; `undefined` as above. */
   readonly plan: (id: number, question: PlanQuestion) => BandPlan | undefined;
 }

@@ -2,6 +2,7 @@ import type { ChartAnalysis } from '@drop-close/core';
 import { create } from 'zustand';
 import { useEffect } from 'react';
 import { useTune } from '../document/store';
+import { useProfile } from '../profile/profileStore';
 import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
 import { Cancelled, engine } from './client';
 import { Overtaken } from './newest';
@@ -38,7 +39,8 @@ export const useAnalysis = (): ChartAnalysis | undefined =>
 /** Keeps the reading of the changes in step with the tune. Used once, by the tune's page. */
 export function useReading(): void {
   const { text, meter, key } = useTune();
-  const { school, reader } = usePreferences();
+  const { reader } = usePreferences();
+  const { school } = useProfile().writing;
   const writtenAbove = WRITTEN_ABOVE[reader];
   useEffect(() => {
     engine.read({ text, meter, key, writtenAbove, school }).then(
@@ -61,9 +63,10 @@ export function useReading(): void {
 /** Keeps the voiced chorus in step with the tune. Used once, by the tune's page. */
 export function useVoicing(): void {
   const { text, meter, key, setup } = useTune();
+  const { guitar, keyboard } = useProfile();
   useEffect(() => {
     useChorusStore.setState({ working: true });
-    engine.voice({ text, meter, key, setup }).then(
+    engine.voice({ text, meter, key, setup, instruments: { guitar, keyboard } }).then(
       (chorus) => {
         useChorusStore.setState({ chorus, working: false, failure: undefined });
       },
@@ -73,7 +76,7 @@ export function useVoicing(): void {
         useChorusStore.setState({ working: false, failure });
       },
     );
-  }, [text, meter, key, setup]);
+  }, [text, meter, key, setup, guitar, keyboard]);
   useEffect(
     () => () => {
       useChorusStore.setState({ chorus: undefined, working: false, failure: undefined });

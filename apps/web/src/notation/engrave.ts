@@ -5,10 +5,14 @@ import {
   Formatter,
   Renderer,
   Stave,
+  StaveConnector,
   StaveNote,
+  TabNote,
+  TabStave,
   Voice,
 } from 'vexflow/bravura';
 import { keyOfNote, type Clef, type EngravedNote } from './keys';
+import type { VoicingScore } from './voicingScore';
 
 export interface StaffContent {
   readonly clef: Clef;
@@ -21,15 +25,20 @@ export interface StaffContent {
 const HEIGHT = 112;
 const TOP = 4;
 
-/** Draws a chord and a line of notes on one staff, as wide as its place. */
-export async function engrave(host: HTMLElement, content: StaffContent): Promise<void> {
+/** An empty place of the engraver's, as wide as the host. */
+async function blank(host: HTMLElement, height: number) {
   // The glyphs are text: before their font is there they would be measured wrong.
   await document.fonts.ready;
   host.replaceChildren();
   const width = host.clientWidth;
   const renderer = new Renderer(host as HTMLDivElement, Renderer.Backends.SVG);
-  renderer.resize(width, HEIGHT);
-  const context = renderer.getContext();
+  renderer.resize(width, height);
+  return { context: renderer.getContext(), width };
+}
+
+/** Draws a chord and a line of notes on one staff, as wide as its place. */
+export async function engrave(host: HTMLElement, content: StaffContent): Promise<void> {
+  const { context, width } = await blank(host, HEIGHT);
   const stave = new Stave(0, TOP, width - 1).addClef(content.clef);
   stave.setEndBarType(BarlineType.NONE).setBegBarType(BarlineType.NONE);
   stave.setContext(context).draw();
@@ -48,3 +57,59 @@ function noteOf(group: readonly EngravedNote[], clef: Clef): StaveNote {
   });
   return note;
 }
+
+/** From the top of one stave to that of the next. */
+const BETWEEN = 92;
+const TWO_STAVES = 218;
+/** Room for the brace before two staves. */
+const BRACE = 18;
+
+/** Draws one voicing: treble an octave down with tab, or treble and bass in a brace. */
+export async function engraveVoicing(
+  host: HTMLElement,
+  score: VoicingScore,
+  strings: number,
+): Promise<void> {
+  const { context, width } = await blank(host, TWO_STAVES);
+  const left = score.kind === 'keyboard' ? BRACE : 0;
+  const upper = new Stave(left, TOP, width - left - 1);
+  const lower =
+    score.kind === 'guitar'
+      ? new TabStave(left, TOP + BETWEEN, width - left - 1, { numLines: strings })
+      : new Stave(left, TOP + BETWEEN, width - left - 1);
+  if (score.kind === 'guitar') {
+    upper.addClef('treble', 'default', '8vb');
+    lower.addClef('tab');
+  } else {
+    upper.addClef('treble');
+    lower.addClef('bass');
+  }
+  Stave.formatBegModifiers([upper, lower]);
+  for (const stave of [upper, lower]) stave.setContext(context).draw();
+  const connect = (type: 'brace' | 'singleLeft'): void => {
+    new StaveConnector(upper, lower).setType(type).setContext(context).draw();
+  };
+  connect('singleLeft');
+  if (score.kind === 'keyboard') connect('brace');
+  const above = score.kind === 'guitar' ? score.notes : score.treble;
+  const below = score.kind === 'guitar' ? tabOf(score.tab) : chordOf(score.bass, 'bass');
+  const pairs = [
+    { stave: upper, note: chordOf(above, 'treble') },
+    { stave: lower, note: below },
+  ];
+  for (const { stave, note } of pairs) {
+    if (!note) continue;
+    const voice = new Voice().setMode(Voice.Mode.SOFT).addTickables([note]);
+    new Formatter().joinVoices([voice]).formatToStave([voice], stave);
+    voice.draw(context, stave);
+  }
+}
+
+const chordOf = (group: readonly EngravedNote[], clef: Clef): StaveNote | undefined =>
+  group.length ? noteOf(group, clef) : undefined;
+
+const tabOf = (places: readonly { readonly string: number; readonly fret: number }[]): TabNote =>
+  new TabNote({
+    positions: places.map(({ string, fret }) => ({ str: string, fret })),
+    duration: 'w',
+  });

@@ -5,6 +5,7 @@ import { usePlayer, whilePlaying } from '../playback/player';
 import { useBand } from '../playback/useBand';
 import { usePreferences, type Lens } from '../ui/preferences';
 import { useVoiceActions } from '../voice/useVoiceActions';
+import { toggleDesk } from '../voice/useVoiceDesk';
 import { COMMANDS, type CommandId } from './commands';
 import { useKeysSheet } from './KeysSheet';
 import { useSelection } from './selection';
@@ -15,7 +16,9 @@ type Actions = Readonly<Record<CommandId, () => void>>;
 function isTaken(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement;
   if (document.querySelector('.ant-modal-wrap:not([style*="display: none"])')) return true;
-  const typed = target.closest('input:not([type=checkbox]), textarea, [contenteditable=true]');
+  const typed = target.closest(
+    'input:not([type=checkbox], [type=radio]), textarea, [contenteditable=true]',
+  );
   if (typed) return true;
   const works = target.closest('[role=slider], [role=radiogroup], .ant-select');
   if (works && event.key.startsWith('Arrow')) return true;
@@ -49,6 +52,15 @@ export function useKeys(): void {
     change: band.hearChange,
     bar: band.hearBar,
     lock: voice.toggleLock,
+    room: () => {
+      toggleDesk('room');
+    },
+    neck: () => {
+      toggleDesk('browser');
+    },
+    entry: () => {
+      toggleDesk('entry');
+    },
     loop: toggleLoop,
     lens: nextLens,
     undo: () => {

@@ -1,5 +1,5 @@
+import { defaultProfile } from '@drop-close/core';
 import { notationOf, prettyName, prettyNumber } from './notation';
-import { defaultPreferences } from './preferences';
 
 it.each([
   ['bVII7', '♭VII7'],
@@ -22,11 +22,11 @@ it.each([
 });
 
 it('writes notes and symbols as the player likes them', () => {
-  const typed = notationOf(defaultPreferences);
+  const typed = notationOf(defaultProfile.writing);
   expect(typed.note('Bbb')).toBe('A');
   expect(typed.symbol('C-Δ')).toBe('C-Δ');
   const other = notationOf({
-    ...defaultPreferences,
+    ...defaultProfile.writing,
     symbols: 'signs',
     notes: 'do ré mi',
     plain: false,

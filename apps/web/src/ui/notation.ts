@@ -1,12 +1,14 @@
 import {
   SYMBOL_STYLES,
+  pitchName,
   plainSpelling,
   prettyNote,
   styleSymbol,
   type NoteName,
+  type Writing,
 } from '@drop-close/core';
 import { useMemo } from 'react';
-import { usePreferences, type Preferences } from './preferences';
+import { useProfile } from '../profile/profileStore';
 
 /** Notes and symbols as the player likes them written. */
 export interface Notation {
@@ -14,7 +16,7 @@ export interface Notation {
   readonly symbol: (symbol: string) => string;
 }
 
-export function notationOf({ symbols, notes, plain }: Preferences): Notation {
+export function notationOf({ symbols, notes, plain }: Writing): Notation {
   return {
     note: (name) => prettyNote(plain ? plainSpelling(name) : name, notes),
     symbol: (symbol) =>
@@ -23,8 +25,8 @@ export function notationOf({ symbols, notes, plain }: Preferences): Notation {
 }
 
 export function useNotation(): Notation {
-  const preferences = usePreferences();
-  return useMemo(() => notationOf(preferences), [preferences]);
+  const { writing } = useProfile();
+  return useMemo(() => notationOf(writing), [writing]);
 }
 
 /** Numbers and degrees with real accidentals: `bVII7` is "♭VII7", `subV7/bVI` is "subV7/♭VI". */
@@ -38,3 +40,7 @@ export const prettyName = (text: string): string =>
     .replace(/\b([A-G])#(?=\s|$)/g, '$1♯')
     .replace(/b(?=\d)/g, '♭')
     .replace(/#(?=\d)/g, '♯');
+
+/** A pitch with its octave: `Bb3` is "B♭3". */
+export const prettyPitch = (pitch: number): string =>
+  pitchName(pitch).replace('b', '♭').replace('#', '♯');

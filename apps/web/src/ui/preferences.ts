@@ -1,8 +1,6 @@
-import type { NoteNaming, School } from '@drop-close/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
-export type SymbolWriting = 'as typed' | 'letters' | 'signs';
 /** How many landmarks are drawn over the bars, one above the other. */
 export type Brackets = 'none' | 'few' | 'all';
 export type Lens = 'symbols' | 'numbers' | 'both';
@@ -17,23 +15,14 @@ export const WRITTEN_ABOVE: Readonly<Record<Reader, number>> = {
   'bass clef': 0,
 };
 
-/** How a player likes things written. */
+/** How the chart is looked at in this browser; how things are written is in the profile. */
 export interface Preferences {
-  readonly symbols: SymbolWriting;
-  readonly notes: NoteNaming;
-  /** Plain spelling for readouts; strict keeps every double accidental. */
-  readonly plain: boolean;
-  readonly school: School;
   readonly lens: Lens;
   readonly reader: Reader;
   readonly brackets: Brackets;
 }
 
 export const defaultPreferences: Preferences = {
-  symbols: 'as typed',
-  notes: 'letters',
-  plain: true,
-  school: 'by function',
   lens: 'both',
   reader: 'concert',
   brackets: 'all',

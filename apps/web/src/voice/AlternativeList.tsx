@@ -1,4 +1,4 @@
-import { voicingKey, type Alternative } from '@drop-close/core';
+import { voicingKey, type Alternative, type Voicing } from '@drop-close/core';
 import { useEffect, useRef } from 'react';
 import { scrollWithin } from '../ui/scrollWithin';
 import { easeOf, voicingName } from './describe';
@@ -8,16 +8,14 @@ interface AlternativeListProps {
   readonly alternatives: readonly Alternative[];
   /** Key of the voicing in hand. */
   readonly chosen: string;
-  readonly onTake: (alternative: Alternative) => void;
+  readonly onTake: (voicing: Voicing) => void;
 }
 
 /** Other voicings for the chord in hand, by what each costs the whole chorus. */
 export function AlternativeList({ alternatives, chosen, onTake }: AlternativeListProps) {
   return (
     <section className="alternatives">
-      <h3>
-        Alternatives <span className="quiet">and what each costs the chorus</span>
-      </h3>
+      <p className="quiet">What each costs the whole chorus, in half steps.</p>
       <ol>
         {alternatives.map((alternative) => {
           const key = voicingKey(alternative.voicing);
@@ -38,7 +36,7 @@ export function AlternativeList({ alternatives, chosen, onTake }: AlternativeLis
 interface AlternativeItemProps {
   readonly alternative: Alternative;
   readonly chosen: boolean;
-  readonly onTake: (alternative: Alternative) => void;
+  readonly onTake: (voicing: Voicing) => void;
 }
 
 function AlternativeItem({ alternative, chosen, onTake }: AlternativeItemProps) {
@@ -56,7 +54,7 @@ function AlternativeItem({ alternative, chosen, onTake }: AlternativeItemProps) 
         className={chosen ? 'alternative chosen' : 'alternative'}
         aria-pressed={chosen}
         onClick={() => {
-          onTake(alternative);
+          onTake(voicing);
         }}
       >
         <Grip voicing={voicing} size="small" />

@@ -1,34 +1,17 @@
+import type { VoicedNote } from '@drop-close/core';
+import { barreOf, boxOf, type Box } from './fretBoxLayout';
 import type { GripProps } from './gripProps';
 
-/** Frets a box shows at least. */
-const FEWEST_FRETS = 4;
-
-interface Measure {
-  readonly string: number;
-  readonly fret: number;
-  readonly dot: number;
-  readonly text: number;
-  readonly left: number;
-  readonly top: number;
+interface FretBoxProps extends GripProps {
+  readonly strings: number;
+  readonly leftHanded: boolean;
 }
 
-const SMALL: Measure = { string: 8, fret: 11, dot: 3.3, text: 10, left: 16, top: 11 };
-const LARGE: Measure = { string: 26, fret: 32, dot: 10.5, text: 15, left: 34, top: 26 };
-
-/** A grip on strings seen from the front: low string left, nut or first fret shown on top. */
-export function FretBox({ voicing, size, strings }: GripProps & { strings: number }) {
-  const m = size === 'small' ? SMALL : LARGE;
-  const frets = voicing.notes.map((note) => note.fret ?? 0);
-  const fretted = frets.filter((fret) => fret > 0);
-  const highest = Math.max(FEWEST_FRETS, ...fretted);
-  const fromNut = highest <= FEWEST_FRETS + (size === 'large' ? 1 : 0);
-  const first = fromNut || !fretted.length ? 1 : Math.min(...fretted);
-  const count = Math.max(FEWEST_FRETS, highest - first + 1);
-  const x = (string: number): number => m.left + (strings - string) * m.string;
-  const y = (fret: number): number => m.top + (fret - first + 0.5) * m.fret;
-  const right = x(1);
-  const bottom = m.top + count * m.fret;
-  const [width, height] = [right + m.left * (size === 'small' ? 0.5 : 1), bottom + 3];
+/** A grip on strings seen from the front, nut or first fret on top; low string left, or right for the left hand. */
+export function FretBox({ voicing, size, strings, leftHanded }: FretBoxProps) {
+  const box = boxOf(voicing, size, strings, leftHanded);
+  const { width, height, x, measure, top } = box;
+  const all = Array.from({ length: strings }, (_, index) => index + 1);
   return (
     <svg
       className={`fret-box fret-box-${size}`}
@@ -37,73 +20,100 @@ export function FretBox({ voicing, size, strings }: GripProps & { strings: numbe
       viewBox={`0 0 ${width} ${height}`}
       aria-hidden
     >
+      <Neck box={box} strings={all} />
+      {all.map((string) => {
+        const note = voicing.notes.find((each) => each.string === string);
+        if (note?.fret) return null;
+        return note ? (
+          <circle
+            key={string}
+            className="open"
+            cx={x(string)}
+            cy={top - measure.dot - 2}
+            r={measure.dot * 0.75}
+          />
+        ) : (
+          <text
+            key={string}
+            className="muted"
+            x={x(string)}
+            y={top - 3}
+            fontSize={measure.text * 0.9}
+          >
+            ×
+          </text>
+        );
+      })}
+      <Barre notes={voicing.notes} box={box} />
+      {voicing.notes.map((note) => (
+        <Dot key={note.string} note={note} box={box} numbered={size === 'large'} />
+      ))}
+    </svg>
+  );
+}
+
+function Neck({ box, strings }: { box: Box; strings: readonly number[] }) {
+  const { x, y, top, bottom, left, right, first, count, measure, numberAt } = box;
+  return (
+    <>
       {Array.from({ length: count + 1 }, (_, line) => (
         <line
           key={line}
           className={first === 1 && line === 0 ? 'nut' : 'fret'}
-          x1={x(strings)}
+          x1={left}
           x2={right}
-          y1={m.top + line * m.fret}
-          y2={m.top + line * m.fret}
+          y1={top + line * measure.fret}
+          y2={top + line * measure.fret}
         />
       ))}
-      {Array.from({ length: strings }, (_, index) => (
-        <line
-          key={index}
-          className="string"
-          x1={x(index + 1)}
-          x2={x(index + 1)}
-          y1={m.top}
-          y2={bottom}
-        />
+      {strings.map((string) => (
+        <line key={string} className="string" x1={x(string)} x2={x(string)} y1={top} y2={bottom} />
       ))}
       {first > 1 && (
         <text
           className="fret-number"
-          x={m.left - m.dot - 3}
-          y={y(first) + m.text * 0.35}
-          fontSize={m.text}
+          x={numberAt}
+          y={y(first) + measure.text * 0.35}
+          fontSize={measure.text}
+          textAnchor={numberAt < left ? 'end' : 'start'}
         >
           {first}
         </text>
       )}
-      {Array.from({ length: strings }, (_, index) => index + 1).map((string) => {
-        const note = voicing.notes.find((each) => each.string === string);
-        if (!note) {
-          return (
-            <text
-              key={string}
-              className="muted"
-              x={x(string)}
-              y={m.top - 3}
-              fontSize={m.text * 0.9}
-            >
-              ×
-            </text>
-          );
-        }
-        if (!note.fret) {
-          return (
-            <circle
-              key={string}
-              className="open"
-              cx={x(string)}
-              cy={m.top - m.dot - 2}
-              r={m.dot * 0.75}
-            />
-          );
-        }
-        return (
-          <g key={string}>
-            <circle className="dot" cx={x(string)} cy={y(note.fret)} r={m.dot} />
-            {size === 'large' && note.finger && (
-              <text className="finger" x={x(string)} y={y(note.fret) + 5} fontSize={14}>
-                {note.finger}
-              </text>
-            )}
-          </g>
-        );
-      })}
-    </svg>
+    </>
+  );
+}
+
+function Barre({ notes, box }: { notes: readonly VoicedNote[]; box: Box }) {
+  const barre = barreOf(notes);
+  if (!barre) return null;
+  const { x, y, measure } = box;
+  const ends = [x(barre.from), x(barre.to)];
+  const start = Math.min(...ends);
+  return (
+    <rect
+      className="dot"
+      x={start - measure.dot}
+      y={y(barre.fret) - measure.dot}
+      width={Math.max(...ends) - start + 2 * measure.dot}
+      height={2 * measure.dot}
+      rx={measure.dot}
+    />
+  );
+}
+
+function Dot({ note, box, numbered }: { note: VoicedNote; box: Box; numbered: boolean }) {
+  const { string = 0, fret = 0, finger } = note;
+  if (!fret) return null;
+  const { x, y, measure } = box;
+  return (
+    <g>
+      <circle className="dot" cx={x(string)} cy={y(fret)} r={measure.dot} />
+      {numbered && finger && (
+        <text className="finger" x={x(string)} y={y(fret) + 4.5} fontSize={13}>
+          {finger}
+        </text>
+      )}
+    </g>
   );
 }

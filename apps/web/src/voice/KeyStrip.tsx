@@ -1,7 +1,6 @@
 import type { GripProps } from './gripProps';
+import { isWhite, whitesBelow } from './pianoLayout';
 
-const WHITE = [0, 2, 4, 5, 7, 9, 11];
-const isWhite = (midi: number): boolean => WHITE.includes(((midi % 12) + 12) % 12);
 /** Small strips show at least two octaves, so that neighbours look alike. */
 const FEWEST_KEYS = 24;
 
@@ -11,10 +10,6 @@ function stripStart(lowest: number): number {
   return lowest - inOctave + (inOctave >= F ? F : 0);
 }
 const F = 5;
-
-/** White keys below a pitch, which is its place from the left in white keys. */
-const whitesBelow = (midi: number): number =>
-  Math.floor(midi / 12) * 7 + WHITE.filter((pitch) => pitch < ((midi % 12) + 12) % 12).length;
 
 /** The keys of a voicing, left-hand keys marked by a ring and right-hand keys full. */
 export function KeyStrip({ voicing, size }: GripProps) {

@@ -1,14 +1,15 @@
-import { rooms, type Arrangement, type InstrumentKind, type RoomId } from '@drop-close/core';
-import { Segmented, Select, Switch } from 'antd';
+import type { Arrangement, InstrumentKind } from '@drop-close/core';
+import { Segmented, Switch } from 'antd';
 import { useDocument, useTune } from '../document/store';
+import { RoomChooser } from '../room/RoomChooser';
 import { FamilyChooser } from './FamilyChooser';
+import { toggleDesk, useVoiceDesk } from './useVoiceDesk';
 import { VoicingState } from './VoicingState';
-
-const ROOMS = Object.values(rooms).map(({ id, label }) => ({ value: id, label }));
 
 /** Instrument, hands, families and room: what the whole chorus is voiced by. */
 export function SetupBar() {
   const { setup } = useTune();
+  const desk = useVoiceDesk();
   const change = (part: Partial<Arrangement>): void => {
     useDocument.getState().dispatch({ type: 'set up', change: part });
   };
@@ -54,13 +55,10 @@ export function SetupBar() {
         />
         Add colours
       </label>
-      <Select<RoomId>
-        aria-label="Room: who else plays"
-        value={setup.room.id as RoomId}
-        options={ROOMS}
-        popupMatchSelectWidth={false}
-        onChange={(id) => {
-          change({ room: rooms[id] });
+      <RoomChooser
+        open={desk.room}
+        onToggle={() => {
+          toggleDesk('room');
         }}
       />
       <label className="setup-round">

@@ -1,25 +1,31 @@
 import { LockFilled, SoundOutlined, UnlockOutlined } from '@ant-design/icons';
-import { prettyDegree, voicingKey, type Voicing } from '@drop-close/core';
-import { Button } from 'antd';
+import { easeReason, instrumentOf, prettyDegree, voicingKey, type Voicing } from '@drop-close/core';
+import { Button, Tabs } from 'antd';
+import { CareNote } from '../care/CareNote';
 import { useTune } from '../document/store';
 import type { VoicedChorus } from '../engine/protocol';
 import { useBand } from '../playback/useBand';
+import { useProfile } from '../profile/profileStore';
 import { useSelection } from '../tune/selection';
 import { Symbol } from '../ui/Symbol';
 import { useNotation } from '../ui/notation';
 import { plainSymbol } from '../ui/symbol';
 import { AlternativeList } from './AlternativeList';
-import { changeInWords, easeOf, voicingName } from './describe';
+import { changeInWords, voicingName } from './describe';
 import { Grip } from './Grip';
+import { Derivation } from './sheet/Derivation';
+import { EasierForms } from './sheet/EasierForms';
+import { OnPaper } from './sheet/OnPaper';
+import './sheet/sheet.css';
+import { toggleDesk, useVoiceDesk } from './useVoiceDesk';
 import { useAlternatives, useVoiceActions } from './useVoiceActions';
 
-/** The chord in hand: its grip, its notes, where it goes, and what else it could be. */
+/** The chord in hand: its grip, its notes, where it goes, how it is made, and what else it could be. */
 export function SidePanel({ chorus }: { chorus: VoicedChorus }) {
   const { index, event } = useSelection();
   const { setup } = useTune();
-  const band = useBand();
+  const profile = useProfile();
   const actions = useVoiceActions();
-  const alternatives = useAlternatives();
   const path = chorus.outcome.status === 'found' ? chorus.outcome.path : [];
   const voicing = path[index];
   if (!event || !voicing) return null;
@@ -34,37 +40,102 @@ export function SidePanel({ chorus }: { chorus: VoicedChorus }) {
           bar {event.bar}, beat {event.beat}
         </span>
       </div>
-      <p className="panel-name">
-        {voicingName(voicing)} <span className="quiet">{easeOf(voicing)}</span>
-      </p>
+      <p className="panel-name">{voicingName(voicing)}</p>
       <div className="panel-grip">
         <Grip voicing={voicing} size="large" />
         <Notes voicing={voicing} />
       </div>
-      {voicing.ease === 'stretch' && <StretchCaution />}
-      <div className="panel-tools">
-        <Button icon={<SoundOutlined aria-hidden />} onClick={band.hearChord} title="Enter">
-          Hear
-        </Button>
-        <Button
-          icon={locked ? <LockFilled aria-hidden /> : <UnlockOutlined aria-hidden />}
-          onClick={actions.toggleLock}
-          aria-pressed={locked}
-          title="L"
-        >
-          {locked ? 'Locked' : 'Lock'}
-        </Button>
-        <Button type="text" onClick={band.hearChange} title="C">
-          Hear the change
-        </Button>
-      </div>
+      <p className="quiet panel-ease">{easeReason(voicing, instrumentOf(setup, profile))}</p>
+      {voicing.ease === 'stretch' && <CareNote about="stretch" />}
+      <PanelTools locked={locked} onLock={actions.toggleLock} />
       <NextChange chorus={chorus} index={index} />
-      <AlternativeList
-        alternatives={alternatives}
-        chosen={voicingKey(voicing)}
-        onTake={actions.take}
-      />
+      <PanelTabs chorus={chorus} voicing={voicing} onTake={actions.take} />
     </aside>
+  );
+}
+
+function PanelTools({ locked, onLock }: { locked: boolean; onLock: () => void }) {
+  const band = useBand();
+  const { entry } = useVoiceDesk();
+  return (
+    <div className="panel-tools">
+      <Button icon={<SoundOutlined aria-hidden />} onClick={band.hearChord} title="Enter">
+        Hear
+      </Button>
+      <Button
+        icon={locked ? <LockFilled aria-hidden /> : <UnlockOutlined aria-hidden />}
+        onClick={onLock}
+        aria-pressed={locked}
+        title="L"
+      >
+        {locked ? 'Locked' : 'Lock'}
+      </Button>
+      <Button onClick={band.hearChange} title="C">
+        Hear the change
+      </Button>
+      <Button
+        title="Every grip of a family, the whole neck (F)"
+        onClick={() => {
+          toggleDesk('browser');
+        }}
+      >
+        All grips
+      </Button>
+      <Button
+        title="Put a voicing together note by note (P)"
+        aria-pressed={entry}
+        type={entry ? 'primary' : 'default'}
+        onClick={() => {
+          toggleDesk('entry');
+        }}
+      >
+        By hand
+      </Button>
+    </div>
+  );
+}
+
+interface PanelTabsProps {
+  readonly chorus: VoicedChorus;
+  readonly voicing: Voicing;
+  readonly onTake: (voicing: Voicing) => void;
+}
+
+function PanelTabs({ chorus, voicing, onTake }: PanelTabsProps) {
+  const { index, event } = useSelection();
+  const alternatives = useAlternatives();
+  const chord = event?.chord;
+  if (chord?.kind !== 'chord') return null;
+  const key = voicingKey(voicing);
+  return (
+    <Tabs
+      size="small"
+      className="panel-tabs"
+      items={[
+        {
+          key: 'others',
+          label: 'Others',
+          children: <AlternativeList alternatives={alternatives} chosen={key} onTake={onTake} />,
+        },
+        {
+          key: 'made',
+          label: 'How made',
+          children: <Derivation key={`${index} ${key}`} chord={chord} voicing={voicing} />,
+        },
+        {
+          key: 'easier',
+          label: 'Easier',
+          children: (
+            <EasierForms chorusId={chorus.id} index={index} voicing={voicing} onTake={onTake} />
+          ),
+        },
+        {
+          key: 'paper',
+          label: 'On paper',
+          children: <OnPaper chord={chord} voicing={voicing} />,
+        },
+      ]}
+    />
   );
 }
 
@@ -81,15 +152,6 @@ function Notes({ voicing }: { voicing: Voicing }) {
         </li>
       ))}
     </ol>
-  );
-}
-
-function StretchCaution() {
-  return (
-    <p className="quiet panel-caution">
-      Near the limit of your hand: warm up first, and stop at pain, numbness or tingling. If it
-      lasts, see a clinician who treats musicians.
-    </p>
   );
 }
 

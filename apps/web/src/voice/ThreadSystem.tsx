@@ -1,5 +1,7 @@
 import type { Room, Timeline, Voicing } from '@drop-close/core';
 import { memo } from 'react';
+import { RoomZones } from '../room/RoomZones';
+import { WindowEdges } from '../room/WindowEdges';
 import { ChordCell } from './ChordCell';
 import { StrandLine } from './StrandLine';
 import type { SystemLayout, ThreadScale } from './threadLayout';
@@ -11,6 +13,8 @@ interface ThreadSystemProps {
   readonly timeline: Timeline;
   readonly path: readonly Voicing[];
   readonly room: Room;
+  /** The first system names the zones and holds the tab stops of what is dragged. */
+  readonly first: boolean;
   readonly locked: ReadonlySet<number>;
   readonly selected: number;
   readonly sounding: number | undefined;
@@ -20,6 +24,10 @@ interface ThreadSystemProps {
 /** Octaves of C to find one's bearings by. */
 const LANDMARKS = [36, 48, 60, 72, 84];
 const TEXT_HEIGHT = 10;
+const inside =
+  (scale: ThreadScale) =>
+  (midi: number): boolean =>
+    scale.y(midi) > TEXT_HEIGHT && scale.y(midi) <= scale.height;
 
 /** Four bars: symbols above, threads between, grips below. */
 export const ThreadSystem = memo(function ThreadSystem(props: ThreadSystemProps) {
@@ -36,6 +44,7 @@ export const ThreadSystem = memo(function ThreadSystem(props: ThreadSystemProps)
       </div>
       <div className="system-chords" style={{ height: scale.height + OUTSIDE }}>
         <ThreadDrawing {...props} />
+        <WindowEdges scale={scale} room={props.room} first={props.first} top={SYMBOLS} />
         {system.chords.map((column) => {
           const event = timeline.events[column.index];
           return (
@@ -66,14 +75,10 @@ export const ThreadSystem = memo(function ThreadSystem(props: ThreadSystemProps)
 const SYMBOLS = 34;
 const OUTSIDE = SYMBOLS + 66;
 
-function ThreadDrawing({ system, scale, width, room, selected }: ThreadSystemProps) {
-  const { centre, window } = room;
-  const inside = (midi: number): boolean => scale.y(midi) >= 0 && scale.y(midi) <= scale.height;
-  const top = Math.max(0, scale.y(centre.high));
-  const bottom = Math.min(scale.height, scale.y(centre.low));
-  const [first] = system.bars;
+function ThreadDrawing({ system, scale, width, room, first, selected }: ThreadSystemProps) {
+  const [firstBar] = system.bars;
   const last = system.bars.at(-1);
-  const left = first?.x ?? 0;
+  const left = firstBar?.x ?? 0;
   const right = last ? last.x + last.width : width;
   return (
     <svg
@@ -83,20 +88,8 @@ function ThreadDrawing({ system, scale, width, room, selected }: ThreadSystemPro
       style={{ top: SYMBOLS }}
       aria-hidden
     >
-      {bottom > top && (
-        <rect className="zone" x={left} y={top} width={right - left} height={bottom - top} />
-      )}
-      {[window.low, window.high].filter(inside).map((midi) => (
-        <line
-          key={midi}
-          className="window-edge"
-          x1={left}
-          x2={right}
-          y1={scale.y(midi)}
-          y2={scale.y(midi)}
-        />
-      ))}
-      {LANDMARKS.filter((midi) => inside(midi) && scale.y(midi) > TEXT_HEIGHT).map((midi) => (
+      <RoomZones scale={scale} room={room} left={left} right={right} named={first} />
+      {LANDMARKS.filter(inside(scale)).map((midi) => (
         <text key={midi} className="pitch-mark" x={2} y={scale.y(midi) + 4}>
           C{midi / 12 - 1}
         </text>

@@ -17,7 +17,8 @@ export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
   const [frame, width] = useWidth();
   const { timeline, outcome } = chorus;
   const path = useMemo(() => (outcome.status === 'found' ? outcome.path : []), [outcome]);
-  const scale = useMemo(() => threadScale(path), [path]);
+  const { window } = setup.room;
+  const scale = useMemo(() => threadScale(path, window), [path, window]);
   const systems = useMemo(() => {
     const changes = outcome.status === 'found' ? outcome.changes : [];
     return layoutThreads({ timeline, path, changes }, scale, width);
@@ -37,6 +38,7 @@ export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
           timeline={timeline}
           path={path}
           room={setup.room}
+          first={position === 0}
           locked={locked}
           selected={index}
           sounding={sounding}

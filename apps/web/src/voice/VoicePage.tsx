@@ -1,16 +1,21 @@
 import { Alert } from 'antd';
 import { Link } from 'react-router';
 import { useChorus, useChorusStore } from '../engine/useChorus';
+import { RoomEditor } from '../room/RoomEditor';
+import { FamilyBrowser } from './browser/FamilyBrowser';
+import { NoteEntry } from './entry/NoteEntry';
 import { LentNote } from './LentNote';
 import { SetupBar } from './SetupBar';
 import { SidePanel } from './SidePanel';
 import { ThreadView } from './ThreadView';
+import { useVoiceDesk } from './useVoiceDesk';
 import './voice.css';
 
 /** The chorus voiced and connected; the chord in hand beside it. */
 export default function VoicePage() {
   const chorus = useChorus();
   const { failure } = useChorusStore();
+  const desk = useVoiceDesk();
   if (!chorus) return <main className="page quiet">{failure ?? 'Voicing the chorus…'}</main>;
   const { outcome, timeline, problems } = chorus;
   const at = outcome.status === 'infeasible' ? timeline.events[outcome.at] : undefined;
@@ -18,6 +23,8 @@ export default function VoicePage() {
     <main className="voice">
       <div className="voice-main">
         <SetupBar />
+        {desk.room && <RoomEditor />}
+        {desk.entry && <NoteEntry />}
         {outcome.status !== 'found' && (
           <Alert
             type="warning"
@@ -46,6 +53,7 @@ export default function VoicePage() {
         )}
       </div>
       {outcome.status === 'found' && timeline.events.length > 0 && <SidePanel chorus={chorus} />}
+      {desk.browser && <FamilyBrowser chorus={chorus} />}
     </main>
   );
 }

@@ -10,7 +10,12 @@ import {
   type VoiceMotion,
 } from '@drop-close/core';
 
-const INVERSIONS = ['root position', 'first inversion', 'second inversion', 'third inversion'];
+export const INVERSIONS = [
+  'root position',
+  'first inversion',
+  'second inversion',
+  'third inversion',
+];
 
 type NameOf = (note: NoteName) => string;
 const plainName: NameOf = (note) => prettyNote(plainSpelling(note));

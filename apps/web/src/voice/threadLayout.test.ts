@@ -8,6 +8,8 @@ import {
 } from '@drop-close/core';
 import { layoutThreads, threadScale, type SystemLayout } from './threadLayout';
 
+const WINDOW = { low: 50, high: 72 };
+
 function layout(text: string, family: FamilyId = 'close'): SystemLayout[] {
   const { chart } = parseChart(text);
   const time = timeline(chart);
@@ -19,7 +21,7 @@ function layout(text: string, family: FamilyId = 'close'): SystemLayout[] {
   if (outcome.status !== 'found') throw new Error(outcome.why);
   const { path, changes } = outcome;
   const score = { timeline: time, path, changes };
-  return layoutThreads(score, threadScale(path), 842);
+  return layoutThreads(score, threadScale(path, WINDOW), 842);
 }
 
 it('lays four bars to a system and names the sections where they begin', () => {
@@ -67,7 +69,14 @@ it('leads over from one system to the next', () => {
   expect(Math.max(...lead.map((strand) => strand.to.x))).toBe(second?.chords[0]?.x);
 });
 
-it('lets the chorus rise and fall on one scale', () => {
-  const scale = threadScale([]);
-  expect(scale.y(60) - scale.y(72)).toBeGreaterThan(0);
+it('lets the chorus rise and fall on one scale, with the whole register of the room on it', () => {
+  const scale = threadScale([], WINDOW);
+  expect(scale.y(60)).toBeGreaterThan(scale.y(72));
+  expect(scale.y(72)).toBeGreaterThan(0);
+  expect(scale.y(50)).toBeLessThan(scale.height);
+});
+
+it('finds the pitch again at any height', () => {
+  const scale = threadScale([], WINDOW);
+  for (let midi = 48; midi <= 74; midi += 1) expect(scale.midi(scale.y(midi))).toBe(midi);
 });

@@ -1,4 +1,11 @@
-import type { Change, MotionKind, PlayedBar, Timeline, Voicing } from '@drop-close/core';
+import type {
+  Change,
+  MotionKind,
+  PitchRange,
+  PlayedBar,
+  Timeline,
+  Voicing,
+} from '@drop-close/core';
 
 /** Bars a system holds, as players read. */
 export const BARS_A_SYSTEM = 4;
@@ -55,6 +62,8 @@ export interface SystemLayout {
 export interface ThreadScale {
   readonly height: number;
   readonly y: (midi: number) => number;
+  /** The pitch at a height, the nearest. */
+  readonly midi: (y: number) => number;
 }
 
 export interface ThreadScore {
@@ -63,13 +72,24 @@ export interface ThreadScore {
   readonly changes: readonly Change[];
 }
 
-/** One vertical scale for the whole chorus, so that its rise and fall is seen. */
-export function threadScale(path: readonly Voicing[]): ThreadScale {
+/** Half steps shown beyond the room's register and the voices. */
+const MARGIN = 2;
+/** A system's threads are about so high, in pixels, and a half step is never less or more. */
+const HEIGHT = 150;
+const LEAST = 3.4;
+const MOST = 6;
+
+/** One vertical scale for the whole chorus, so that its rise and fall is seen, and where it lies in the room. */
+export function threadScale(path: readonly Voicing[], window: PitchRange): ThreadScale {
   const pitches = path.flatMap((voicing) => voicing.notes.map((note) => note.midi as number));
-  const low = (pitches.length ? Math.min(...pitches) : 48) - 2;
-  const high = (pitches.length ? Math.max(...pitches) : 72) + 2;
-  const unit = Math.min(6, Math.max(3.6, 130 / (high - low)));
-  return { height: (high - low) * unit, y: (midi) => (high - midi) * unit };
+  const low = Math.min(window.low, ...pitches) - MARGIN;
+  const high = Math.max(window.high, ...pitches) + MARGIN;
+  const unit = Math.min(MOST, Math.max(LEAST, HEIGHT / (high - low)));
+  return {
+    height: (high - low) * unit,
+    y: (midi) => (high - midi) * unit,
+    midi: (y) => Math.round(high - y / unit),
+  };
 }
 
 /** Lays the chorus out in systems of four bars, each `width` pixels wide. */

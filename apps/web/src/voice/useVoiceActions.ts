@@ -1,5 +1,4 @@
-import type { Alternative } from '@drop-close/core';
-import { voicingKey } from '@drop-close/core';
+import { voicingKey, type Alternative, type Voicing } from '@drop-close/core';
 import { create } from 'zustand';
 import { useEffect } from 'react';
 import { useDocument, useTune } from '../document/store';
@@ -39,7 +38,7 @@ export function useAlternatives(): readonly Alternative[] {
 
 export interface VoiceActions {
   /** Takes this voicing here and locks it. */
-  readonly take: (alternative: Alternative) => void;
+  readonly take: (voicing: Voicing) => void;
   /** Goes up or down the list of alternatives and takes what is there. */
   readonly step: (by: 1 | -1) => void;
   readonly toggleLock: () => void;
@@ -57,7 +56,7 @@ export function useVoiceActions(): VoiceActions {
   // The voicing in hand may be newer than the engine's last answer.
   const voicing = (locked?.symbol === symbol ? locked?.voicing : undefined) ?? path[index];
 
-  const take = ({ voicing: chosen }: Alternative): void => {
+  const take = (chosen: Voicing): void => {
     if (symbol === undefined) return;
     dispatch({ type: 'lock', at: index, symbol, voicing: chosen });
     hear(chosen);
@@ -69,7 +68,7 @@ export function useVoiceActions(): VoiceActions {
       if (!voicing || of !== index) return;
       const here = list.findIndex((item) => voicingKey(item.voicing) === voicingKey(voicing));
       const next = list[here + by];
-      if (next) take(next);
+      if (next) take(next.voicing);
     },
     toggleLock: () => {
       if (symbol === undefined || !voicing) return;

@@ -10,6 +10,7 @@ import { Button } from 'antd';
 import { stacked } from '../../playback/tones';
 import { useBand } from '../../playback/useBand';
 import { prettyName, prettyNumber, useNotation } from '../../ui/notation';
+import { useProfile } from '../../profile/profileStore';
 import { WRITTEN_ABOVE, usePreferences } from '../../ui/preferences';
 import { Symbol } from '../../ui/Symbol';
 import { ChordStaff } from './ChordStaff';
@@ -24,7 +25,8 @@ interface ChordPanelProps {
 
 /** All that a chord says: its number and why, its notes, what may be added, its pools and other names. */
 export function ChordPanel({ chord, analysis }: ChordPanelProps) {
-  const { reader, school } = usePreferences();
+  const { reader } = usePreferences();
+  const { school } = useProfile().writing;
   const band = useBand();
   const concert = (pitches: readonly number[]): number[] =>
     pitches.map((pitch) => pitch - WRITTEN_ABOVE[reader]);

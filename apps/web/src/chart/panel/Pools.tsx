@@ -3,7 +3,7 @@ import type { Pool, School } from '@drop-close/core';
 import { Button, Segmented } from 'antd';
 import { rising } from '../../playback/tones';
 import { prettyName, useNotation } from '../../ui/notation';
-import { usePreferences } from '../../ui/preferences';
+import { changeProfile, useProfile } from '../../profile/profileStore';
 
 const SCHOOLS: readonly { readonly value: School; readonly label: string }[] = [
   { value: 'by function', label: 'Function' },
@@ -21,7 +21,8 @@ interface PoolsProps {
 
 /** The note pools of one school, each with when it fits, heard over the chord. */
 export function Pools({ pools, onHear }: PoolsProps) {
-  const { school } = usePreferences();
+  const { writing } = useProfile();
+  const { school } = writing;
   const { note } = useNotation();
   const shown = pools.filter((pool) => pool.school === school);
   return (
@@ -34,7 +35,7 @@ export function Pools({ pools, onHear }: PoolsProps) {
         value={school}
         options={[...SCHOOLS]}
         onChange={(value) => {
-          usePreferences.setState({ school: value });
+          changeProfile({ writing: { ...writing, school: value } });
         }}
       />
       <ul className="pools">

@@ -1,8 +1,9 @@
+import { sentence } from './derivation';
 import type { Hand, Instrument, Keyboard, Voicing } from '../types';
 
 /**
  * Why a voicing is easy, a stretch or out of reach, as one sentence; empty for a rest.
- * @example easeReason(grip, guitar) // '112 mm from fret 3 to fret 7: past your easy 100 mm, within your limit of 125 mm.'
+ * @example easeReason(grip, guitar) // '42 mm, fret 5 to 6: easy for your hand, up to 100 mm.'
  */
 export function easeReason(voicing: Voicing, instrument: Instrument): string {
   if (!voicing.notes.length) return '';
@@ -20,11 +21,10 @@ function onStrings(
   const [low, high] = [Math.min(...frets), Math.max(...frets)];
   const stretch = stretchMm ?? 0;
   const mm = Math.round(stretch);
-  const reach =
-    low === high ? `${mm} mm at fret ${low}` : `${mm} mm from fret ${low} to fret ${high}`;
-  if (ease === 'easy') return `${reach}: within your easy ${comfortableMm} mm.`;
+  const reach = `${mm} mm, ${low === high ? `all at fret ${low}` : `fret ${low} to ${high}`}`;
+  if (ease === 'easy') return `${reach}: easy for your hand, up to ${comfortableMm} mm.`;
   if (ease === 'stretch') {
-    return `${reach}: past your easy ${comfortableMm} mm, within your limit of ${limitMm} mm.`;
+    return `${reach}: a stretch. Easy ends at ${comfortableMm} mm, your limit is ${limitMm} mm.`;
   }
   return stretch > limitMm
     ? `${reach}: past your limit of ${limitMm} mm.`
@@ -37,11 +37,11 @@ function onKeys({ notes, ease }: Voicing, { reach }: Keyboard): string {
     return held.length ? [handReach(hand, held, reach[hand])] : [];
   });
   const verdict = { easy: '', stretch: ': wide, but in reach', 'out of reach': ': out of reach' };
-  return `${hands.join(', ')}${verdict[ease]}.`;
+  return sentence([`${hands.join(', ')}${verdict[ease]}`]);
 }
 
 function handReach(hand: Hand, held: readonly number[], reach: number): string {
-  const name = hand === 'left' ? 'Left hand' : 'right hand';
+  const name = `${hand} hand`;
   if (held.length === 1) return `${name} one note`;
   return `${name} ${Math.max(...held) - Math.min(...held)} of your ${reach} half steps`;
 }

@@ -98,11 +98,11 @@ describe('how a voicing comes about', () => {
 describe('why a grip is easy or hard, in words', () => {
   it('names the frets, the stretch and the measure of the hand', () => {
     expect(easeReason(grip('A7', 'shell', '5x56xx'), defaultGuitar)).toBe(
-      '42 mm from fret 5 to fret 6: within your easy 100 mm.',
+      '42 mm, fret 5 to 6: easy for your hand, up to 100 mm.',
     );
     const small = { ...defaultGuitar, hand: { comfortableMm: 40, limitMm: 50 } };
     expect(easeReason({ ...grip('A7', 'shell', '5x56xx'), ease: 'stretch' }, small)).toBe(
-      '42 mm from fret 5 to fret 6: past your easy 40 mm, within your limit of 50 mm.',
+      '42 mm, fret 5 to 6: a stretch. Easy ends at 40 mm, your limit is 50 mm.',
     );
   });
   it('tells on keys what each hand spans', () => {

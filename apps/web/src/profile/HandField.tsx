@@ -1,0 +1,99 @@
+import {
+  HANDS,
+  MEASURED_FROM,
+  handReaching,
+  type Guitar,
+  type SettingProblem,
+} from '@drop-close/core';
+import { Segmented, Slider } from 'antd';
+import { Field } from './Field';
+import { NumberField } from './NumberField';
+
+const SIZES = [
+  { value: 'small', label: 'Small' },
+  { value: 'middle', label: 'Middle' },
+  { value: 'large', label: 'Large' },
+  { value: 'measured', label: 'Measured' },
+] as const;
+type Size = (typeof SIZES)[number]['value'];
+
+const FARTHEST = 13;
+const MARKS = Object.fromEntries([6, 8, 10, 12].map((fret) => [fret, String(fret)]));
+
+interface HandFieldProps {
+  readonly guitar: Guitar;
+  readonly onTry: (hand: Guitar['hand']) => readonly SettingProblem[];
+}
+
+/** How far the fretting hand opens: one of three hands, or one's own, measured on the neck. */
+export function HandField({ guitar, onTry }: HandFieldProps) {
+  const { comfortableMm, limitMm } = guitar.hand;
+  const size = sizeOf(guitar.hand);
+  return (
+    <>
+      <Field
+        id="hand"
+        label="Fretting hand"
+        hint={`Easy up to ${comfortableMm} mm, at most ${limitMm} mm.`}
+      >
+        <Segmented<Size>
+          id="hand"
+          aria-label="Fretting hand"
+          value={size}
+          options={[...SIZES]}
+          onChange={(next) => {
+            onTry(next === 'measured' ? handReaching(guitar, nearestFret(guitar)) : HANDS[next]);
+          }}
+        />
+      </Field>
+      <Field
+        id="hand-reach"
+        label="Measure it"
+        hint="Lay index and little finger as far apart as is comfortable, the index at the fifth fret, both on one string. Which fret does the little finger reach?"
+      >
+        <Slider
+          id="hand-reach"
+          ariaLabelForHandle="Fret the little finger reaches"
+          min={MEASURED_FROM + 1}
+          max={FARTHEST}
+          marks={MARKS}
+          value={nearestFret(guitar)}
+          tooltip={{ formatter: (fret) => `fret ${fret ?? ''}` }}
+          onChange={(fret) => {
+            onTry(handReaching(guitar, fret));
+          }}
+        />
+      </Field>
+      <NumberField
+        id="comfortable"
+        label="Comfortable"
+        unit="mm"
+        value={comfortableMm}
+        onTry={(value) => onTry({ ...guitar.hand, comfortableMm: value })}
+      />
+      <NumberField
+        id="limit"
+        label="At most"
+        unit="mm"
+        value={limitMm}
+        onTry={(value) => onTry({ ...guitar.hand, limitMm: value })}
+      />
+    </>
+  );
+}
+
+function sizeOf(hand: Guitar['hand']): Size {
+  const found = (['small', 'middle', 'large'] as const).find(
+    (size) =>
+      HANDS[size].comfortableMm === hand.comfortableMm && HANDS[size].limitMm === hand.limitMm,
+  );
+  return found ?? 'measured';
+}
+
+/** The fret whose distance from the fifth is nearest to what is comfortable. */
+function nearestFret(guitar: Guitar): number {
+  const frets = Array.from({ length: FARTHEST - MEASURED_FROM }, (_, at) => MEASURED_FROM + 1 + at);
+  const off = (fret: number): number =>
+    Math.abs(handReaching(guitar, fret).comfortableMm - guitar.hand.comfortableMm);
+  return frets.reduce((best, fret) => (off(fret) < off(best) ? fret : best));
+}

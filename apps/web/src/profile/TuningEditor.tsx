@@ -1,0 +1,88 @@
+import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
+import { LIMITS, type SettingProblem } from '@drop-close/core';
+import { Button, Select } from 'antd';
+import { useState } from 'react';
+import { prettyPitch } from '../ui/notation';
+import { Field } from './Field';
+import { TUNINGS, tuningName, withLowString } from './tunings';
+
+const LOWEST = 23;
+const HIGHEST = 76;
+const PITCHES = Array.from({ length: HIGHEST - LOWEST + 1 }, (_, index) => {
+  const value = LOWEST + index;
+  return { value, label: prettyPitch(value) };
+});
+
+interface TuningEditorProps {
+  /** Lowest string first. */
+  readonly tuning: readonly number[];
+  readonly onTry: (tuning: readonly number[]) => readonly SettingProblem[];
+}
+
+/** What each open string sounds: a tuning by its name, or string by string. */
+export function TuningEditor({ tuning, onTry }: TuningEditorProps) {
+  const [refused, setRefused] = useState<{
+    tuning: readonly number[];
+    problem: string;
+    at: string;
+  }>();
+  const standing = refused?.at === tuning.join() ? refused : undefined;
+  const shown = standing?.tuning ?? tuning;
+  const attempt = (next: readonly number[]): void => {
+    const problem = onTry(next)[0]?.message;
+    setRefused(problem ? { tuning: next, problem, at: tuning.join() } : undefined);
+  };
+  const strings = shown.map((pitch, index) => ({ pitch, index, number: shown.length - index }));
+  return (
+    <Field
+      id="tuning"
+      label="Tuning"
+      problem={standing && `${standing.problem} The last tuning stays.`}
+    >
+      <Select
+        id="tuning"
+        value={tuningName(shown)}
+        options={TUNINGS.map(({ name }) => ({ value: name, label: name }))}
+        popupMatchSelectWidth={false}
+        onChange={(name) => {
+          const found = TUNINGS.find((known) => known.name === name);
+          if (found) attempt(found.pitches);
+        }}
+      />
+      <ol className="tuning-strings" aria-label="Open strings, highest first">
+        {strings.reverse().map(({ pitch, index, number }) => (
+          <li key={number}>
+            <span className="quiet">{number}</span>
+            <Select
+              aria-label={`String ${number}`}
+              showSearch={{ optionFilterProp: 'label' }}
+              value={pitch}
+              options={PITCHES}
+              onChange={(value) => {
+                attempt(shown.map((each, at) => (at === index ? value : each)));
+              }}
+            />
+          </li>
+        ))}
+      </ol>
+      <Button
+        icon={<PlusOutlined aria-hidden />}
+        disabled={shown.length >= LIMITS.strings.high}
+        onClick={() => {
+          attempt(withLowString(shown));
+        }}
+      >
+        A string below
+      </Button>{' '}
+      <Button
+        icon={<DeleteOutlined aria-hidden />}
+        disabled={shown.length <= LIMITS.strings.low}
+        onClick={() => {
+          attempt(shown.slice(1));
+        }}
+      >
+        Take the lowest off
+      </Button>
+    </Field>
+  );
+}

@@ -1,0 +1,57 @@
+import type { Writing } from '@drop-close/core';
+import { Select, Switch } from 'antd';
+import { changeProfile, useProfile } from './profileStore';
+
+const SYMBOLS: { value: Writing['symbols']; label: string }[] = [
+  { value: 'as typed', label: 'as typed' },
+  { value: 'letters', label: 'maj7, m, m7♭5, dim' },
+  { value: 'signs', label: 'Δ, –, ø, °' },
+];
+const NOTES: { value: Writing['notes']; label: string }[] = [
+  { value: 'letters', label: 'C D E' },
+  { value: 'do ré mi', label: 'do ré mi' },
+];
+
+/** How symbols and notes are written, everywhere. */
+export function WritingFields() {
+  const { writing } = useProfile();
+  const change = (part: Partial<Writing>): void => {
+    changeProfile({ writing: { ...writing, ...part } });
+  };
+  return (
+    <>
+      <label>
+        Symbols
+        <Select
+          aria-label="Symbols"
+          value={writing.symbols}
+          options={SYMBOLS}
+          onChange={(symbols) => {
+            change({ symbols });
+          }}
+        />
+      </label>
+      <label>
+        Notes
+        <Select
+          aria-label="Notes"
+          value={writing.notes}
+          options={NOTES}
+          onChange={(notes) => {
+            change({ notes });
+          }}
+        />
+      </label>
+      <label className="writing-switch">
+        <Switch
+          aria-label="Plain names for double accidentals"
+          checked={writing.plain}
+          onChange={(plain) => {
+            change({ plain });
+          }}
+        />
+        Plain names: A, not B♭♭
+      </label>
+    </>
+  );
+}

@@ -1,0 +1,51 @@
+import { nameNotes, soundOf, type PitchedChord, type Voicing } from '@drop-close/core';
+import { useMemo } from 'react';
+import { VoicingStaff } from '../../notation/VoicingStaff';
+import { useProfile } from '../../profile/profileStore';
+import { prettyPitch, useNotation } from '../../ui/notation';
+import { plainSymbol } from '../../ui/symbol';
+
+const MOST_NAMES = 6;
+
+/** The voicing on the staff, what it sounds like, and what else these notes may be read as. */
+export function OnPaper({ chord, voicing }: { chord: PitchedChord; voicing: Voicing }) {
+  const { guitar } = useProfile();
+  const { symbol } = useNotation();
+  const pitches = useMemo(() => voicing.notes.map(({ midi }) => midi), [voicing]);
+  const sound = soundOf(pitches);
+  const readings = useMemo(
+    () =>
+      nameNotes(pitches)
+        .map((reading) => reading.symbol + (reading.bass ? `/${reading.bass}` : ''))
+        .filter((name) => name !== chord.symbol)
+        .slice(0, MOST_NAMES),
+    [pitches, chord],
+  );
+  return (
+    <section aria-label="On paper">
+      <VoicingStaff voicing={voicing} strings={guitar.tuning.length} />
+      <dl className="paper-facts">
+        <dt>Sounds</dt>
+        <dd>
+          {sound.word}
+          {sound.muddy.map(({ low, high, clearFrom }) => (
+            <span key={low} className="fault">
+              , muddy: {prettyPitch(low)} and {prettyPitch(high)} lie too close below{' '}
+              {prettyPitch(clearFrom)}
+            </span>
+          ))}
+          <span className="quiet">
+            {' '}
+            (roughness {sound.roughness.toFixed(1)}; a half step on middle C is 1)
+          </span>
+        </dd>
+        <dt>Also reads as</dt>
+        <dd>
+          {readings.length
+            ? readings.map((name) => plainSymbol(symbol(name))).join(', ')
+            : 'nothing else'}
+        </dd>
+      </dl>
+    </section>
+  );
+}
