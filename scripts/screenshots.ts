@@ -57,6 +57,40 @@ async function main(): Promise<void> {
   await choose(page, 'Keyboard');
   await shot('voice-keyboard');
 
+  await open(page, 'Loose Gangway', 'Voice');
+  await page.getByRole('tab', { name: 'How made' }).click();
+  await page.getByRole('button', { name: 'Next step' }).click();
+  await page.getByRole('button', { name: 'Next step' }).click();
+  await page.waitForTimeout(SETTLE);
+  await shot('voice-sheet');
+
+  await page.keyboard.press('f');
+  await page.locator('.browser-grip').nth(2).click();
+  await page.waitForTimeout(SETTLE);
+  await shot('voice-grips');
+
+  await open(page, 'Copper Kettle', 'Voice');
+  await page.getByRole('combobox', { name: 'Room: who else plays' }).click();
+  await page.getByText('With bass and a singer or horn', { exact: true }).click();
+  await page.waitForTimeout(SETTLE);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Adjust the room' }).click();
+  await page.waitForTimeout(SETTLE);
+  await shot('voice-room');
+
+  await open(page, 'Bilge Lamp Blues', 'Voice');
+  await page.keyboard.press('p');
+  for (const place of ['6 6', '4 6', '3 7', '2 8']) {
+    await page.locator(`[data-place="${place}"]`).click();
+  }
+  await page.waitForTimeout(SETTLE);
+  await shot('voice-by-hand');
+
+  await page.goto(`${BASE}/player`);
+  await page.waitForTimeout(SETTLE);
+  await shot('hands');
+
+  await page.goto(`${BASE}/book`);
   await page.getByRole('button', { name: 'Stage light' }).click();
   await open(page, 'Brass Rail, Evening', 'Voice');
   await page.waitForTimeout(SETTLE);

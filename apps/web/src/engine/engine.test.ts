@@ -97,3 +97,34 @@ describe('newest wins', () => {
     await expect(ask(2)).resolves.toBe(2);
   });
 });
+
+describe('what the sheet of a voicing asks for', () => {
+  const voiced = () => {
+    const engine = createEngine();
+    const chorus = engine.voice(request('| Cmaj7 | N.C. |'));
+    if (chorus.outcome.status !== 'found') throw new Error(chorus.outcome.why);
+    return { engine, chorus, path: chorus.outcome.path };
+  };
+
+  it('lays out every grip of a family for a chord, and nothing under N.C.', () => {
+    const { engine, chorus } = voiced();
+    const table = engine.browse(chorus.id, 0, 'drop2');
+    expect(table?.rows).toEqual(['R', '3', '5', '7']);
+    expect(engine.browse(chorus.id, 1, 'drop2')).toBeUndefined();
+  });
+
+  it('finds easier forms of a grip that stretches', () => {
+    const { engine, chorus } = voiced();
+    const hard = engine
+      .browse(chorus.id, 0, 'close')!
+      .cells.flat(2)
+      .find(({ ease }) => ease === 'stretch')!;
+    expect(engine.easier(chorus.id, 0, hard)?.length).toBeGreaterThan(0);
+  });
+
+  it('answers nothing about a chorus that is no longer the one in hand', () => {
+    const { engine, chorus, path } = voiced();
+    expect(engine.browse(chorus.id + 1, 0, 'drop2')).toBeUndefined();
+    expect(engine.easier(chorus.id + 1, 0, path[0]!)).toBeUndefined();
+  });
+});

@@ -49,12 +49,12 @@ export function RoomZones({ scale, room, left, right, named }: RoomZonesProps) {
         />
       ))}
       {named && others.soloist && (
-        <text className="zone-name" x={right - 4} y={Math.max(10, band(room.soloist).y + 10)}>
+        <text className="zone-name" x={left + 5} y={Math.max(10, band(room.soloist).y + 10)}>
           soloist
         </text>
       )}
       {named && others.bass && (
-        <text className="zone-name" x={right - 4} y={scale.height - 3}>
+        <text className="zone-name" x={left + 5} y={scale.height - 3}>
           bass
         </text>
       )}

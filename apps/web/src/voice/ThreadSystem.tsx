@@ -27,7 +27,7 @@ const TEXT_HEIGHT = 10;
 const inside =
   (scale: ThreadScale) =>
   (midi: number): boolean =>
-    scale.y(midi) > TEXT_HEIGHT && scale.y(midi) <= scale.height;
+    scale.y(midi) > TEXT_HEIGHT && scale.y(midi) < scale.height - TEXT_HEIGHT / 2;
 
 /** Four bars: symbols above, threads between, grips below. */
 export const ThreadSystem = memo(function ThreadSystem(props: ThreadSystemProps) {

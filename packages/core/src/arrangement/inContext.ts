@@ -4,13 +4,15 @@ import type { Chart } from '../chart/types';
 import type { Chord } from '../chord/types';
 
 /**
- * The chords of a chorus as played, each with the tensions that its place in the changes allows: what
- * `connect` asks for.
+ * The chords of a chorus as played, each with the tensions that its place in the changes allows and the
+ * flat ninth that may lead there: what `connect` asks for.
  */
 export function chordsInContext(chart: Chart, { events }: Timeline = timeline(chart)): Chord[] {
   const { chords } = analyzeChart(chart);
   return events.map(({ chord }, at) => {
     if (chord.kind === 'no chord') return chord;
-    return { ...chord, tensions: (chords[at]?.tensions ?? []).map(({ degree }) => degree) };
+    const { tensions = [], thirdGuide } = chords[at] ?? {};
+    const placed = { ...chord, tensions: tensions.map(({ degree }) => degree) };
+    return thirdGuide ? { ...placed, thirdGuide: thirdGuide.degree } : placed;
   });
 }

@@ -73,7 +73,7 @@ const LIMIT_OF_COMFORT = 1.25;
  * A hand measured on the player's own neck: the index finger at the fifth fret, the little finger as far
  * up as is comfortable.
  * @param fret where the little finger comes to lie
- * @example handReaching(defaultGuitar, 9) // { comfortableMm: 100, limitMm: 125 }
+ * @example handReaching(defaultProfile.guitar, 9).limitMm // 125
  */
 export function handReaching({ scaleLengthMm }: Guitar, fret: number): Guitar['hand'] {
   const reach = fretPosition(scaleLengthMm, fret) - fretPosition(scaleLengthMm, MEASURED_FROM);

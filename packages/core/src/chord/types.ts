@@ -30,6 +30,8 @@ export interface PitchedChord {
    * its quality otherwise.
    */
   readonly tensions?: readonly Degree[];
+  /** The b9 of a dominant that falls a fifth in its context: it may lead as a third guide tone. */
+  readonly thirdGuide?: Degree;
 }
 
 /** N.C.: the accompaniment rests. */

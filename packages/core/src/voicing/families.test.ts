@@ -1,5 +1,9 @@
+import { chordsInContext } from '../arrangement/inContext';
+import { parseChart } from '../chart/parseChart';
 import { chords, stacks, stacksOf } from '../testing/builders';
+import { defaultVoicingSettings } from './data';
 import { families } from './families';
+import { materialOf } from './material';
 
 const SEVENTHS = 'Cmaj7 C7 Cm7 Cm(maj7) Cm7b5 Cdim7 C6 Cm6 C7sus4 C7#5 C7b5 Cmaj7#5'.split(' ');
 
@@ -88,12 +92,22 @@ describe('shells and guide tones (common practice)', () => {
   });
 
   it.each([
-    ['C7', ['3:4 b7:10', 'b7:10 3:16']],
+    ['C7', ['3:4 b7:10', 'b7:10 3:16', 'b9:1 3:4 b7:10', '3:4 b7:10 b9:13', 'b7:10 b9:13 3:16']],
+    ['C9', ['3:4 b7:10', 'b7:10 3:16']],
     ['C6', ['3:4 6:9', '6:9 3:16']],
     ['C', ['R:0 3:4', '3:4 R:12']],
     ['Cdim7', ['b3:3 b5:6 bb7:9', 'b5:6 bb7:9 b3:15', 'bb7:9 b3:15 b5:18']],
   ])('the guide tones of %s are %j, either one on top', (symbol, expected) => {
     expect(stacksOf(symbol, 'guide')).toEqual(expected);
+  });
+
+  it('add the flat ninth of a dominant only where its place in the changes has it', () => {
+    const inContext = (text: string): string[] =>
+      chordsInContext(parseChart(text).chart).map((each) =>
+        each.kind === 'chord' && materialOf(each, defaultVoicingSettings).flatNine ? 'b9' : '-',
+      );
+    expect(inContext('| Dm7 G7 | Cmaj7 |')).toEqual(['-', 'b9', '-']);
+    expect(inContext('key: C\n| Cmaj7 | Bb7 | Cmaj7 |')).toEqual(['-', '-', '-']);
   });
 
   it('may add the flat ninth that a symbol writes', () => {

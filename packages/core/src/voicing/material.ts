@@ -14,6 +14,8 @@ export interface Material {
   readonly guideTones: readonly Degree[];
   readonly essential: readonly Degree[];
   readonly colours: readonly Degree[];
+  /** A b9 may lead as a third guide tone. */
+  readonly flatNine: boolean;
   /** The four-voice families may put tensions in the place of root and fifth. */
   readonly exchange: boolean;
   /** The root may sound. */
@@ -40,11 +42,23 @@ export function materialOf(chord: PitchedChord, { room, tensions }: MaterialSett
     guideTones,
     essential,
     colours,
+    flatNine: flatNineMayLead(chord),
     exchange: tensions === 'available',
     root,
   };
   if (chord.bass === undefined || room.others.bass) return material;
   return { ...material, below: pitchClass(pitchClassOf(chord.bass) - pitchClassOf(chord.root)) };
+}
+
+/**
+ * Of a dominant: where its symbol or its place has a b9, or nothing is known of its place; never beside a
+ * natural ninth. Source: common practice.
+ */
+function flatNineMayLead(chord: PitchedChord): boolean {
+  const has = (degree: Degree): boolean => chord.tones.some((tone) => tone.degree === degree);
+  if (!has('3') || !has('b7') || has('9')) return false;
+  const { tensions, thirdGuide } = chord;
+  return has('b9') || thirdGuide === 'b9' || !tensions || tensions.includes('b9');
 }
 
 export const materialKey = (material: Material): string => JSON.stringify(material);

@@ -2,8 +2,8 @@ import { closePositions } from '../stacks';
 import type { VoicingFamily } from './family';
 
 /**
- * The guide tones, each on top once; a dominant that has a b9, written or available in its context, may
- * add it.
+ * The guide tones, each on top once; a dominant may add its b9, where neither its symbol nor
+ * its place speaks for a natural ninth.
  */
 export const guide: VoicingFamily = {
   id: 'guide',
@@ -11,9 +11,7 @@ export const guide: VoicingFamily = {
   about: 'The two tones that tell the chord, either one on top.',
   of: {
     kind: 'stacks',
-    stacks: ({ guideTones, essential, tensions }) => {
-      const dominant = guideTones.includes('3') && guideTones.includes('b7');
-      const flatNine = dominant && [...essential, ...tensions].includes('b9');
+    stacks: ({ guideTones, flatNine }) => {
       const sets = flatNine ? [guideTones, [...guideTones, 'b9' as const]] : [guideTones];
       return sets.flatMap(closePositions);
     },

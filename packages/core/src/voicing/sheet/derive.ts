@@ -20,7 +20,7 @@ import { dropSteps } from './dropSteps';
 
 /**
  * The steps from a chord to one voicing of it, the last one the voicing itself. A rest has none.
- * @example deriveVoicing(chord, drop2).map((step) => step.kind) // ['chord', 'close', 'drop']
+ * @example deriveVoicing(chord, voicing).map((step) => step.words)
  */
 export function deriveVoicing(chord: PitchedChord, voicing: Voicing): DerivationStep[] {
   if (!voicing.notes.length) return [];

@@ -3,7 +3,8 @@ import type { Hand, Instrument, Keyboard, Voicing } from '../types';
 
 /**
  * Why a voicing is easy, a stretch or out of reach, as one sentence; empty for a rest.
- * @example easeReason(grip, guitar) // '42 mm, fret 5 to 6: easy for your hand, up to 100 mm.'
+ * As "42 mm, fret 5 to 6: easy for your hand, up to 100 mm."
+ * @example easeReason(voicing, defaultGuitar)
  */
 export function easeReason(voicing: Voicing, instrument: Instrument): string {
   if (!voicing.notes.length) return '';
