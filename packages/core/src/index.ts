@@ -141,7 +141,8 @@ export { type DerivationStep, type DerivedNote } from './voicing/sheet/derivatio
 export { deriveVoicing } from './voicing/sheet/derive';
 export { easeReason } from './voicing/sheet/easeReason';
 export { easierForms, type EasierForm } from './voicing/sheet/easierForms';
-export { readPlayed, type PlayedNote, type PlayedVoicing } from './voicing/sheet/readPlayed';
+export { type PlayedNote } from './voicing/sheet/playedNotes';
+export { readPlayed, type PlayedVoicing } from './voicing/sheet/readPlayed';
 
 export { connect } from './connect/connect';
 export { voiceMotions } from './connect/changes';
@@ -170,6 +171,7 @@ export {
   followChords,
   instrumentOf,
   settingsOf,
+  standingLocks,
   withLock,
   type Instruments,
 } from './arrangement/arrangement';

@@ -1,6 +1,12 @@
 import { LockFilled, SoundOutlined, UnlockOutlined } from '@ant-design/icons';
-import { easeReason, instrumentOf, prettyDegree, voicingKey, type Voicing } from '@drop-close/core';
-import { Button, Tabs } from 'antd';
+import {
+  easeReason,
+  instrumentOf,
+  prettyDegree,
+  standingLocks,
+  type Voicing,
+} from '@drop-close/core';
+import { Button } from 'antd';
 import { CareNote } from '../care/CareNote';
 import { useTune } from '../document/store';
 import type { VoicedChorus } from '../engine/protocol';
@@ -10,15 +16,11 @@ import { useSelection } from '../tune/selection';
 import { Symbol } from '../ui/Symbol';
 import { useNotation } from '../ui/notation';
 import { plainSymbol } from '../ui/symbol';
-import { AlternativeList } from './AlternativeList';
 import { changeInWords, voicingName } from './describe';
 import { Grip } from './Grip';
-import { Derivation } from './sheet/Derivation';
-import { EasierForms } from './sheet/EasierForms';
-import { OnPaper } from './sheet/OnPaper';
-import './sheet/sheet.css';
+import { PanelTabs } from './sheet/PanelTabs';
 import { toggleDesk, useVoiceDesk } from './useVoiceDesk';
-import { useAlternatives, useVoiceActions } from './useVoiceActions';
+import { useVoiceActions } from './useVoiceActions';
 
 /** The chord in hand: its grip, its notes, where it goes, how it is made, and what else it could be. */
 export function SidePanel({ chorus }: { chorus: VoicedChorus }) {
@@ -29,7 +31,7 @@ export function SidePanel({ chorus }: { chorus: VoicedChorus }) {
   const path = chorus.outcome.status === 'found' ? chorus.outcome.path : [];
   const voicing = path[index];
   if (!event || !voicing) return null;
-  const locked = setup.locks[setup.instrument].some((lock) => lock.at === index);
+  const locked = standingLocks(setup, profile).some((lock) => lock.at === index);
   return (
     <aside className="panel" aria-label="The chord in hand">
       <div className="panel-head">
@@ -92,50 +94,6 @@ function PanelTools({ locked, onLock }: { locked: boolean; onLock: () => void })
         By hand
       </Button>
     </div>
-  );
-}
-
-interface PanelTabsProps {
-  readonly chorus: VoicedChorus;
-  readonly voicing: Voicing;
-  readonly onTake: (voicing: Voicing) => void;
-}
-
-function PanelTabs({ chorus, voicing, onTake }: PanelTabsProps) {
-  const { index, event } = useSelection();
-  const alternatives = useAlternatives();
-  const chord = event?.chord;
-  if (chord?.kind !== 'chord') return null;
-  const key = voicingKey(voicing);
-  return (
-    <Tabs
-      size="small"
-      className="panel-tabs"
-      items={[
-        {
-          key: 'others',
-          label: 'Others',
-          children: <AlternativeList alternatives={alternatives} chosen={key} onTake={onTake} />,
-        },
-        {
-          key: 'made',
-          label: 'How made',
-          children: <Derivation key={`${index} ${key}`} chord={chord} voicing={voicing} />,
-        },
-        {
-          key: 'easier',
-          label: 'Easier',
-          children: (
-            <EasierForms chorusId={chorus.id} index={index} voicing={voicing} onTake={onTake} />
-          ),
-        },
-        {
-          key: 'paper',
-          label: 'On paper',
-          children: <OnPaper chord={chord} voicing={voicing} />,
-        },
-      ]}
-    />
   );
 }
 

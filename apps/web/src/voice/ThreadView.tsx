@@ -1,7 +1,9 @@
+import { standingLocks } from '@drop-close/core';
 import { useMemo } from 'react';
 import { useTune } from '../document/store';
 import type { VoicedChorus } from '../engine/protocol';
 import { useSoundingChord } from '../playback/useBand';
+import { useProfile } from '../profile/profileStore';
 import { useSelection } from '../tune/selection';
 import { useWidth } from '../ui/useWidth';
 import { ThreadLegend } from './ThreadLegend';
@@ -12,6 +14,7 @@ import './threads.css';
 /** The chorus as threads: every voice at its pitch, from chord to chord. */
 export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
   const { setup } = useTune();
+  const profile = useProfile();
   const { index, select } = useSelection();
   const sounding = useSoundingChord();
   const [frame, width] = useWidth();
@@ -24,8 +27,8 @@ export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
     return layoutThreads({ timeline, path, changes }, scale, width);
   }, [timeline, path, outcome, scale, width]);
   const locked = useMemo(
-    () => new Set(setup.locks[setup.instrument].map((lock) => lock.at)),
-    [setup],
+    () => new Set(standingLocks(setup, profile).map((lock) => lock.at)),
+    [setup, profile],
   );
   return (
     <div className="threads" ref={frame}>

@@ -1,7 +1,15 @@
 import { chords } from '../testing/builders';
 import { enumerateVoicings } from '../voicing/enumerate';
 import type { Voicing } from '../voicing/types';
-import { defaultArrangement, followChords, settingsOf, withLock } from './arrangement';
+import { defaultGuitar } from '../voicing/data';
+import {
+  defaultArrangement,
+  defaultInstruments,
+  followChords,
+  settingsOf,
+  standingLocks,
+  withLock,
+} from './arrangement';
 import type { Arrangement } from './types';
 
 const voicingOf = (symbol: string): Voicing => {
@@ -24,6 +32,15 @@ it('keeps the locks of one instrument while the other is tried', () => {
   const keys = { ...arrangement, instrument: 'keyboard' as const };
   expect(settingsOf(keys, chords('Dm7')).locks).toEqual({});
   expect(keys.locks.guitar).toHaveLength(1);
+});
+
+it('keeps a lock made on another tuning, and lets it stand again when that is back', () => {
+  const arrangement = locked(0, 'Dm7');
+  const tuning = defaultGuitar.tuning.map((pitch) => pitch - 2);
+  const lower = { ...defaultInstruments, guitar: { ...defaultGuitar, tuning } };
+  expect(settingsOf(arrangement, chords('Dm7'), lower).locks).toEqual({});
+  expect(standingLocks(arrangement, lower)).toEqual([]);
+  expect(standingLocks(arrangement)).toHaveLength(1);
 });
 
 it('has one lock at a chord, and takes it off again', () => {

@@ -2,7 +2,8 @@ import type { Chord } from '../chord/types';
 import { defaultSettings, defaultWeights } from '../connect/data';
 import type { ConnectSettings } from '../connect/types';
 import { defaultGuitar, defaultKeyboard, rooms } from '../voicing/data';
-import type { Guitar, Instrument, Keyboard, Voicing } from '../voicing/types';
+import { fretsLeft, openPitches } from '../voicing/guitar/geometry';
+import type { Guitar, Instrument, Keyboard, VoicedNote, Voicing } from '../voicing/types';
 import type { Arrangement, InstrumentKind, Lock } from './types';
 
 /** How a tune is voiced before the player has decided anything. */
@@ -38,11 +39,33 @@ export function settingsOf(
   const { room, families, tensions, weights, loop } = arrangement;
   const instrument = instrumentOf(arrangement, instruments);
   const locks: Record<number, Voicing> = {};
-  for (const { at, symbol, voicing } of arrangement.locks[arrangement.instrument]) {
+  for (const { at, symbol, voicing } of standingLocks(arrangement, instruments)) {
     if (chords[at]?.symbol === symbol) locks[at] = voicing;
   }
   const chosen = { instrument, room, families, tensions, weights, loop, locks };
   return { ...defaultSettings, ...chosen, lendFamily: true };
+}
+
+/**
+ * The locks of the instrument in hand that it still plays as they sound. Those made on another tuning are
+ * kept with the arrangement and stand again when it is back.
+ */
+export function standingLocks(
+  arrangement: Arrangement,
+  instruments = defaultInstruments,
+): readonly Lock[] {
+  const instrument = instrumentOf(arrangement, instruments);
+  return arrangement.locks[arrangement.instrument].filter(({ voicing }) =>
+    voicing.notes.every((note) => soundsOn(note, instrument)),
+  );
+}
+
+function soundsOn({ midi, string = 0, fret = 0 }: VoicedNote, instrument: Instrument): boolean {
+  if (instrument.kind === 'keyboard') {
+    return midi >= instrument.lowest && midi <= instrument.highest;
+  }
+  const open = openPitches(instrument).at(-string);
+  return open !== undefined && open + fret === midi && fret <= fretsLeft(instrument);
 }
 
 /** The instrument an arrangement is for, as its player holds it. */

@@ -42,8 +42,8 @@ describe('a guitar that cannot be says what and why', () => {
     ],
     [
       'a hand smaller than any grip',
-      { hand: { comfortableMm: 10, limitMm: 12 } },
-      'hand.limitMm: A hand that opens 12 mm holds no grip: the narrowest there is needs 16 mm.',
+      { hand: { comfortableMm: 10, limitMm: 10 } },
+      'hand.limitMm: A hand that opens 10 mm holds no grip: the narrowest there is needs 11 mm.',
     ],
     [
       'more comfort than reach',
@@ -60,7 +60,7 @@ describe('a guitar that cannot be says what and why', () => {
   });
 
   it('the narrowest grip it names is there: one millimetre more and the hand holds it', () => {
-    expect(guitar({ hand: { comfortableMm: 10, limitMm: 16 } })).toEqual([]);
+    expect(guitar({ hand: { comfortableMm: 10, limitMm: 11 } })).toEqual([]);
   });
 });
 

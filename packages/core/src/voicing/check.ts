@@ -9,7 +9,16 @@ import { familyOf } from './families';
 import { familyStacks } from './familyStacks';
 import { materialOf } from './material';
 import { pitchName } from './pitchName';
-import type { FamilyId, Guitar, Hand, Instrument, Keyboard, PitchRange, Room } from './types';
+import type {
+  FamilyId,
+  Guitar,
+  Hand,
+  Instrument,
+  Keyboard,
+  PitchRange,
+  Room,
+  VoicingSettings,
+} from './types';
 
 export interface SettingProblem {
   /** Path to the field, as `hand.limitMm`. */
@@ -74,16 +83,19 @@ function tuningInOrder(tuning: readonly number[]): Check {
   };
 }
 
-/** The smallest grips there are: two guide tones of a dominant. */
+/** The smallest grips there are: two guide tones. */
 function handHolds(guitar: Guitar): Check {
-  const grips = enumerateVoicings(PROBES[0]!, {
+  const settings: VoicingSettings = {
     ...defaultVoicingSettings,
     instrument: guitar,
     room: { ...defaultVoicingSettings.room, window: rangeOf(guitar) },
     families: ['guide'],
     includeOutOfReach: true,
-  }).filter(({ notes }) => notes.every(({ fret }) => fret !== 0));
-  const narrowest = Math.round(Math.min(...grips.map(({ stretchMm }) => stretchMm ?? Infinity)));
+  };
+  const grips = PROBES.flatMap((chord) => enumerateVoicings(chord, settings)).filter(({ notes }) =>
+    notes.every(({ fret }) => fret !== 0),
+  );
+  const narrowest = Math.ceil(Math.min(...grips.map(({ stretchMm }) => stretchMm ?? Infinity)));
   const { limitMm } = guitar.hand;
   if (limitMm >= narrowest) return undefined;
   return {

@@ -5,22 +5,16 @@
 import { DEGREES, semitonesOf, type Degree } from '../../chord/degrees';
 import type { PitchedChord } from '../../chord/types';
 import { pitchClassOf, spellFrom, type NoteName } from '../../pitch/spelling';
-import { fail, ok, type Result } from '../../result';
+import { ok, type Result } from '../../result';
 import { midi, pitchClass } from '../../units';
 import { families, familyOf } from '../families';
 import { familyStacks } from '../familyStacks';
-import { openPitches } from '../guitar/geometry';
 import { degreeAt, materialOf, type Material } from '../material';
-import { pitchName } from '../pitchName';
 import { FEWEST_NOTES, thinned } from '../partial';
 import { inversionOf } from '../stacks';
 import type { FamilyId, Instrument, VoicedNote, Voicing } from '../types';
 import { hold } from './hold';
-import { layOnStrings } from './layOnStrings';
-
-/** One note: on a guitar its string (1 = highest) and fret (0 = open), on keys its pitch. */
-export type PlayedNote =
-  { readonly string: number; readonly fret: number } | { readonly pitch: number };
+import { soundingNotes, type PlayedNote } from './playedNotes';
 
 export interface PlayedVoicing {
   readonly voicing: Voicing;
@@ -29,8 +23,6 @@ export interface PlayedVoicing {
   /** Notes that are neither in the chord nor among its tensions. */
   readonly outside: readonly VoicedNote[];
 }
-
-const MOST_NOTES = 12;
 
 /**
  * Reads notes as one chord. Fails, with a sentence for the player, where there are no notes or too many,
@@ -42,13 +34,11 @@ export function readPlayed(
   played: readonly PlayedNote[],
   instrument: Instrument,
 ): Result<PlayedVoicing, string> {
-  const problem = problemOf(played, instrument);
-  if (problem) return fail(problem);
-  const sounding = soundingNotes(played, instrument);
-  if (!sounding) return fail('These notes do not lie on this guitar all at once.');
+  const result = soundingNotes(played, instrument);
+  if (!result.ok) return result;
   const material = materialOf(chord, { room: EVERYTHING, tensions: 'available' });
   const root = pitchClassOf(chord.root);
-  const rising = sounding.sort((a, b) => a.midi - b.midi);
+  const rising = [...result.value].sort((a, b) => a.midi - b.midi);
   const heights = rising.map((note) => note.midi - root);
   const known = knownForm(heights, material);
   const degrees = known?.degrees ?? heights.map((height) => degreeAt(material, height));
@@ -74,62 +64,6 @@ export function readPlayed(
 
 /** Notes are read as they are, whatever the room would leave to others. */
 const EVERYTHING = { roots: true, others: { bass: true, soloist: false, chords: false } };
-
-function problemOf(played: readonly PlayedNote[], instrument: Instrument): string | undefined {
-  if (!played.length) return 'Play at least one note.';
-  if (played.length > MOST_NOTES) return `A voicing has at most ${MOST_NOTES} notes.`;
-  for (const note of played) {
-    const problem =
-      'pitch' in note ? offTheKeys(note.pitch, instrument) : offTheNeck(note, instrument);
-    if (problem) return problem;
-  }
-  const places = played.map((note) =>
-    'pitch' in note ? `key ${note.pitch}` : `string ${note.string}`,
-  );
-  const twice = places.find((place, at) => places.indexOf(place) !== at);
-  return twice && `There are two notes on ${twice}; it sounds one at a time.`;
-}
-
-function offTheKeys(pitch: number, instrument: Instrument): string | undefined {
-  if (instrument.kind !== 'keyboard') return undefined;
-  const { lowest, highest } = instrument;
-  if (pitch >= lowest && pitch <= highest) return undefined;
-  return `${pitchName(pitch)} is off the keyboard, which goes from ${pitchName(lowest)} to ${pitchName(highest)}.`;
-}
-
-function offTheNeck(
-  { string, fret }: { readonly string: number; readonly fret: number },
-  instrument: Instrument,
-): string | undefined {
-  if (instrument.kind !== 'guitar') return undefined;
-  const { tuning, frets, capo } = instrument;
-  if (string >= 1 && string <= tuning.length && fret >= 0 && fret <= frets - capo) return undefined;
-  return `There is no fret ${fret} on string ${string}: this guitar has ${tuning.length} strings and ${frets - capo} frets.`;
-}
-
-interface Sounding {
-  readonly midi: number;
-  readonly string?: number;
-  readonly fret?: number;
-}
-
-/** What sounds and where; pitches alone are laid on the strings of a guitar. */
-function soundingNotes(
-  played: readonly PlayedNote[],
-  instrument: Instrument,
-): Sounding[] | undefined {
-  const pitches = played.flatMap((note) => ('pitch' in note ? [note.pitch] : []));
-  if (instrument.kind === 'keyboard') return pitches.map((midi) => ({ midi }));
-  const placed = played.flatMap((note) => ('pitch' in note ? [] : [note]));
-  const laid = pitches.length ? layOnStrings(instrument, pitches) : [];
-  if (!laid) return undefined;
-  const open = openPitches(instrument);
-  return [...placed, ...laid].map(({ string, fret }) => ({
-    midi: open.at(-string)! + fret,
-    string,
-    fret,
-  }));
-}
 
 function noteName({ root, tones }: PitchedChord, degree: Degree): NoteName {
   const { letterSteps, semitones } = DEGREES[degree];

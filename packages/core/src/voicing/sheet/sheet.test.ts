@@ -8,7 +8,8 @@ import type { DerivationStep } from './derivation';
 import { deriveVoicing } from './derive';
 import { easeReason } from './easeReason';
 import { easierForms } from './easierForms';
-import { readPlayed, type PlayedNote } from './readPlayed';
+import type { PlayedNote } from './playedNotes';
+import { readPlayed } from './readPlayed';
 
 const settings = (family: FamilyId, change: Partial<VoicingSettings> = {}): VoicingSettings => ({
   ...defaultVoicingSettings,
