@@ -27,7 +27,7 @@ const USUAL: readonly (readonly [has: string, tensions: string])[] = [
 const CONTRADICTED_BY: Partial<Record<Degree, readonly Degree[]>> = {
   '9': ['b9', '#9'],
   '13': ['b13', '#5'],
-  '11': ['#11', 'b5'],
+  '11': ['#11'],
 };
 
 /**

@@ -5,7 +5,7 @@ const FINGERS = 4;
 export interface Fingering {
   /** One finger (1 = index .. 4) for each place, 0 for an open string; order of the places kept. */
   readonly fingers: readonly number[];
-  /** True when the index finger lies across neighbouring strings at the lowest fret. */
+  /** True when the index finger lies across strings at the lowest fret. */
   readonly barre: boolean;
   /** How far the fingers are from one fret a finger; small is natural. */
   readonly strain: number;
@@ -23,14 +23,15 @@ export const fingeringOf = (places: readonly Place[]): Fingering | undefined =>
 /**
  * Plausible fingerings, the natural one first: with single fingers and, where it can be laid, with a
  * barre. Index on the lowest fret, fingers in the order of the frets and, on one fret, from the low
- * strings up, none crossed; equal frets on neighbouring strings at the lowest fret may be barred. None
+ * strings up, none crossed; equal frets at the lowest fret may be barred where no string between them is open
+ * or silent. None
  * when four fingers do not do.
  */
 export function fingeringsOf(places: readonly Place[]): Fingering[] {
   const fretted = places
     .filter((place) => place.fret > 0)
     .sort((a, b) => a.fret - b.fret || a.stringIndex - b.stringIndex);
-  const barred = barrePlaces(places, fretted);
+  const barred = barrePlaces(fretted);
   return [single(fretted), barred.length > 1 ? withBarre(fretted, barred) : undefined]
     .filter((option) => option !== undefined)
     .sort((a, b) => a.strain - b.strain)
@@ -61,19 +62,25 @@ function withBarre(fretted: readonly Place[], barred: readonly Place[]): Option 
   return { byPlace, barre: true, strain };
 }
 
-/** The run of neighbouring strings at the lowest fret, provided no open string has to ring under it. */
-function barrePlaces(places: readonly Place[], fretted: readonly Place[]): Place[] {
-  const lowest = fretted[0]?.fret;
-  const run: Place[] = [];
-  for (const place of fretted.filter(({ fret }) => fret === lowest)) {
-    const last = run.at(-1);
-    if (last && place.stringIndex !== last.stringIndex + 1) break;
-    run.push(place);
-  }
-  const [from, to] = [run[0]?.stringIndex ?? 0, run.at(-1)?.stringIndex ?? 0];
-  const covered = ({ fret, stringIndex }: Place): boolean =>
-    fret === 0 && stringIndex > from && stringIndex < to;
-  return places.some(covered) ? [] : run;
+/**
+ * The places at the lowest fret that one finger covers: the most there are from one string to another with
+ * every string between pressed there or higher, none open and none silent. Of equals the lowest.
+ */
+function barrePlaces(fretted: readonly Place[]): Place[] {
+  const lowest = fretted.filter(({ fret }) => fret === fretted[0]?.fret);
+  const pressed = new Set(fretted.map(({ stringIndex }) => stringIndex));
+  const covers = (from: number, to: number): boolean => {
+    for (let string = from; string <= to; string += 1) if (!pressed.has(string)) return false;
+    return true;
+  };
+  let best: Place[] = [];
+  lowest.forEach((first, from) => {
+    lowest.slice(from).forEach((last, length) => {
+      const run = lowest.slice(from, from + length + 1);
+      if (run.length > best.length && covers(first.stringIndex, last.stringIndex)) best = run;
+    });
+  });
+  return best;
 }
 
 /** The rising choice of fingers from `first` on that lies nearest to one fret a finger. */

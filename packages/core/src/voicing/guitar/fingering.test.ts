@@ -1,0 +1,73 @@
+import fc from 'fast-check';
+import { fingeringOf, fingeringsOf } from './fingering';
+import type { Place } from './geometry';
+
+/** A grip as players write it, low string first: `x3545x`. */
+const places = (grip: string): Place[] =>
+  grip
+    .split('')
+    .flatMap((fret, stringIndex) => (fret === 'x' ? [] : [{ stringIndex, fret: Number(fret) }]));
+const fingers = (grip: string): string | undefined => fingeringOf(places(grip))?.fingers.join('');
+
+describe('fingerings that every player uses (common practice)', () => {
+  it.each([
+    ['x32010', '32010', 'open C: ring, middle, index'],
+    ['x02210', '02310', 'open A minor: middle, ring, index'],
+    ['022100', '023100', 'open E'],
+    ['x3545x', '1324', 'Cmaj7 in drop 2'],
+    ['xx5555', '1111', 'four equal frets under a barre'],
+    ['133211', '134211', 'F under a whole barre'],
+    ['5x56xx', '123', 'the shell of A7'],
+    ['x545xx', '213', 'the shell of D7'],
+  ])('%s is held %s: %s', (grip, expected) => {
+    expect(fingers(grip)).toBe(expected);
+  });
+
+  it('bars from the lowest string under the index to the highest', () => {
+    expect(fingeringOf(places('133211'))).toMatchObject({ barre: true });
+    expect(fingeringOf(places('x3545x'))).toMatchObject({ barre: false });
+  });
+});
+
+describe('any fingering there is (property, seed 9)', () => {
+  const grip = fc
+    .array(fc.option(fc.integer({ min: 0, max: 6 }), { nil: undefined }), {
+      minLength: 6,
+      maxLength: 6,
+    })
+    .map((frets) =>
+      frets.flatMap((fret, stringIndex) => (fret === undefined ? [] : [{ stringIndex, fret }])),
+    );
+
+  it('has the index on the lowest fret, no fingers crossed, none twice but under a barre', () => {
+    fc.assert(
+      fc.property(grip, (held) => {
+        for (const { fingers: given, barre } of fingeringsOf(held)) {
+          const fretted = held
+            .map((place, at) => ({ ...place, finger: given[at]! }))
+            .filter(({ fret }) => fret > 0);
+          expect(given.map((finger) => finger === 0)).toEqual(held.map(({ fret }) => fret === 0));
+          const used = fretted.map(({ finger }) => finger);
+          expect(Math.max(0, ...used)).toBeLessThanOrEqual(4);
+          const twice = used.filter((finger, at) => used.indexOf(finger) !== at);
+          expect(twice.every((finger) => barre && finger === 1)).toBe(true);
+          for (const a of fretted) {
+            for (const b of fretted) if (a.fret < b.fret) expect(a.finger).toBeLessThan(b.finger);
+          }
+        }
+      }),
+      { numRuns: 2000, seed: 9 },
+    );
+  });
+
+  it('is never missing for three fretted notes, whatever their frets', () => {
+    fc.assert(
+      fc.property(grip, (held) => {
+        const fretted = held.filter(({ fret }) => fret > 0);
+        fc.pre(fretted.length <= 3);
+        expect(fingeringOf(held)).toBeDefined();
+      }),
+      { numRuns: 500, seed: 9 },
+    );
+  });
+});
