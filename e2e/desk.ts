@@ -94,9 +94,11 @@ export class Desk {
 
   /** Takes one family of voicings alone. */
   async family(name: string): Promise<void> {
-    await this.page.getByRole('button', { name: /^Families:/ }).click();
+    const button = this.page.getByRole('button', { name: /^Families:/ });
+    await button.click();
     const only = this.page.getByRole('button', { name: `Only ${name}`, exact: true });
     if (await only.isEnabled()) await only.click();
+    await expect(button).toHaveAccessibleName(`Families: ${name}`);
     await this.page.keyboard.press('Escape');
     await expect(only).toBeHidden();
   }

@@ -208,7 +208,7 @@ test('every grip of a family is seen, gone through by keys, heard and taken', as
   await expect(browser.getByRole('columnheader', { name: 'strings 5 4 3 2' })).toBeVisible();
   await expect(browser.getByRole('rowheader')).toHaveCount(4);
   const first = browser.locator('.browser-grip').first();
-  await first.focus();
+  await expect(first).toBeFocused();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Enter');

@@ -8,7 +8,7 @@ import {
   type Voicing,
 } from '@drop-close/core';
 import { Button, Modal, Select } from 'antd';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useTune } from '../../document/store';
 import { engine } from '../../engine/client';
 import type { VoicedChorus } from '../../engine/protocol';
@@ -35,6 +35,12 @@ export function FamilyBrowser({ chorus }: { chorus: VoicedChorus }) {
   const [family, setFamily] = useState<FamilyId>(setup.families[0] ?? 'drop2');
   const [picked, setPicked] = useState<Voicing>();
   const table = useFamilyTable(chorus.id, index, family);
+  const opening = useRef(true);
+  useEffect(() => {
+    if (!table || !opening.current) return;
+    opening.current = false;
+    document.querySelector<HTMLElement>('.browser-grip')?.focus();
+  }, [table]);
   const symbol = event?.chord.symbol ?? '';
   const use = (voicing: Voicing): void => {
     take(voicing);
