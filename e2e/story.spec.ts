@@ -89,7 +89,7 @@ test('a chart goes in, a connected audible chorus comes out, and it is there tom
   });
 });
 
-test('every demo tune is in the book, and one is taken through every family on both instruments', async ({
+test('every demo tune is in the book, and one is taken through every family, by turns on both instruments', async ({
   page,
 }) => {
   test.setTimeout(240_000);
@@ -101,9 +101,9 @@ test('every demo tune is in the book, and one is taken through every family on b
   expect(demo.sort()).toEqual(DEMO);
   // All of them are voiced in all families by the tests of the demo data.
   await desk.openTune('Six Ways Home');
-  for (const instrument of ['Guitar', 'Keyboard']) {
+  for (const [at, instrument] of ['Guitar', 'Keyboard'].entries()) {
     await desk.choose(instrument);
-    for (const { label } of families) {
+    for (const { label } of families.filter((_, index) => index % 2 === at)) {
       await desk.family(label);
       await expect(page.locator('.panel-name')).toContainText(label);
       const unvoiced = page.locator('.chord-button:not(:has(svg.fret-box, svg.keys))');

@@ -60,7 +60,10 @@ function noteOf(group: readonly EngravedNote[], clef: Clef): StaveNote {
 
 /** From the top of one stave to that of the next. */
 const BETWEEN = 92;
+/** Two staves of five lines; each line of a tab takes so much. */
 const TWO_STAVES = 218;
+const TAB_LINE = 13;
+const ABOVE_TAB = 140;
 /** Room for the brace before two staves. */
 const BRACE = 18;
 
@@ -70,7 +73,9 @@ export async function engraveVoicing(
   score: VoicingScore,
   strings: number,
 ): Promise<void> {
-  const { context, width } = await blank(host, TWO_STAVES);
+  const height =
+    score.kind === 'guitar' ? Math.max(TWO_STAVES, ABOVE_TAB + strings * TAB_LINE) : TWO_STAVES;
+  const { context, width } = await blank(host, height);
   const left = score.kind === 'keyboard' ? BRACE : 0;
   const upper = new Stave(left, TOP, width - left - 1);
   const lower =

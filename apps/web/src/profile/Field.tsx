@@ -4,7 +4,7 @@ interface FieldProps {
   readonly id: string;
   readonly label: string;
   /** A word of help. */
-  readonly hint?: ReactNode;
+  readonly hint?: ReactNode | undefined;
   /** What cannot be; the last good setting stays. */
   readonly problem?: string | undefined;
   readonly children: ReactNode;

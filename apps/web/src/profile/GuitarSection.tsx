@@ -1,11 +1,19 @@
 import type { Guitar, SettingProblem } from '@drop-close/core';
-import { Segmented } from 'antd';
 import { CareNote } from '../care/CareNote';
-import { Field } from './Field';
+import { ChoiceField } from './ChoiceField';
 import { HandField } from './HandField';
 import { NumberField } from './NumberField';
 import { changeProfile, useProfile } from './profileStore';
 import { TuningEditor } from './TuningEditor';
+
+const PICKING = [
+  { value: 'fingers', label: 'Fingers' },
+  { value: 'pick', label: 'Pick' },
+] as const;
+const HANDED = [
+  { value: 'right', label: 'Right-handed' },
+  { value: 'left', label: 'Left-handed' },
+] as const;
 
 /** The guitar and the hands that play it. */
 export function GuitarSection() {
@@ -44,38 +52,28 @@ export function GuitarSection() {
         value={guitar.stringSpacingMm}
         onTry={(stringSpacingMm) => attempt({ stringSpacingMm }, 'spacing')}
       />
-      <Field
+      <ChoiceField
         id="picking"
         label="Right hand"
+        about="How the strings are sounded"
         hint="A pick sounds over one damped inner string at most; fingers over any."
-      >
-        <Segmented<Guitar['picking']>
-          id="picking"
-          aria-label="How the strings are sounded"
-          value={guitar.picking}
-          options={[
-            { value: 'fingers', label: 'Fingers' },
-            { value: 'pick', label: 'Pick' },
-          ]}
-          onChange={(picking) => {
-            attempt({ picking });
-          }}
-        />
-      </Field>
-      <Field id="handed" label="Strung for" hint="Grips are drawn the way you see your own neck.">
-        <Segmented<'right' | 'left'>
-          id="handed"
-          aria-label="Strung for a right-handed or left-handed player"
-          value={leftHanded ? 'left' : 'right'}
-          options={[
-            { value: 'right', label: 'Right-handed' },
-            { value: 'left', label: 'Left-handed' },
-          ]}
-          onChange={(handed) => {
-            changeProfile({ leftHanded: handed === 'left' });
-          }}
-        />
-      </Field>
+        value={guitar.picking}
+        options={PICKING}
+        onChoose={(picking) => {
+          attempt({ picking });
+        }}
+      />
+      <ChoiceField
+        id="handed"
+        label="Strung for"
+        about="Strung for a right-handed or left-handed player"
+        hint="Grips are drawn the way you see your own neck."
+        value={leftHanded ? 'left' : 'right'}
+        options={HANDED}
+        onChoose={(handed) => {
+          changeProfile({ leftHanded: handed === 'left' });
+        }}
+      />
       <HandField guitar={guitar} onTry={(hand) => attempt({ hand }, 'hand')} />
       <CareNote about="hands" />
     </section>

@@ -5,7 +5,8 @@ import {
   type Guitar,
   type SettingProblem,
 } from '@drop-close/core';
-import { Segmented, Slider } from 'antd';
+import { Slider } from 'antd';
+import { ChoiceField } from './ChoiceField';
 import { Field } from './Field';
 import { NumberField } from './NumberField';
 
@@ -31,21 +32,17 @@ export function HandField({ guitar, onTry }: HandFieldProps) {
   const size = sizeOf(guitar.hand);
   return (
     <>
-      <Field
+      <ChoiceField
         id="hand"
         label="Fretting hand"
+        about="Fretting hand"
         hint={`Easy up to ${comfortableMm} mm, at most ${limitMm} mm.`}
-      >
-        <Segmented<Size>
-          id="hand"
-          aria-label="Fretting hand"
-          value={size}
-          options={[...SIZES]}
-          onChange={(next) => {
-            onTry(next === 'measured' ? handReaching(guitar, nearestFret(guitar)) : HANDS[next]);
-          }}
-        />
-      </Field>
+        value={size}
+        options={SIZES}
+        onChoose={(next) => {
+          onTry(next === 'measured' ? handReaching(guitar, nearestFret(guitar)) : HANDS[next]);
+        }}
+      />
       <Field
         id="hand-reach"
         label="Measure it"

@@ -1,5 +1,6 @@
 import { LIMITS, type Hand, type Keyboard, type SettingProblem } from '@drop-close/core';
-import { Segmented, Select, Slider } from 'antd';
+import { Select, Slider } from 'antd';
+import { ChoiceField } from './ChoiceField';
 import { Field } from './Field';
 import { changeProfile, useProfile } from './profileStore';
 
@@ -11,6 +12,11 @@ const SIZES = [
   { value: '36 96', label: '61 keys' },
   { value: '36 84', label: '49 keys' },
 ];
+const COMPING = [
+  { value: 'two', label: 'Both hands' },
+  { value: 'one', label: 'One hand' },
+] as const;
+
 /** What a reach in half steps is called. */
 const INTERVALS: Readonly<Record<number, string>> = {
   12: 'octave',
@@ -42,24 +48,17 @@ export function KeyboardSection() {
           }}
         />
       </Field>
-      <Field
+      <ChoiceField
         id="keyboard-hands"
         label="Comping with"
+        about="Hands a new tune is voiced for"
         hint="One hand while the other solos or rests."
-      >
-        <Segmented<Keyboard['hands']>
-          id="keyboard-hands"
-          aria-label="Hands a new tune is voiced for"
-          value={keyboard.hands}
-          options={[
-            { value: 'two', label: 'Both hands' },
-            { value: 'one', label: 'One hand' },
-          ]}
-          onChange={(hands) => {
-            attempt({ hands });
-          }}
-        />
-      </Field>
+        value={keyboard.hands}
+        options={COMPING}
+        onChoose={(hands) => {
+          attempt({ hands });
+        }}
+      />
       {(['left', 'right'] as const).map((hand: Hand) => (
         <Field
           key={hand}

@@ -22,7 +22,7 @@ export function NumberField({ id, label, unit, hint, value, onTry }: NumberField
     <Field
       id={id}
       label={label}
-      {...(hint === undefined ? {} : { hint })}
+      hint={hint}
       problem={standing && `${standing.problem} It stays ${value}.`}
     >
       <InputNumber<number>

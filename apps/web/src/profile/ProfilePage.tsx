@@ -1,9 +1,9 @@
-import type { InstrumentKind } from '@drop-close/core';
 import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
-import { Alert, Button, Segmented } from 'antd';
+import { Alert, Button } from 'antd';
 import { useEffect } from 'react';
 import { tinykeys } from 'tinykeys';
 import { FamilyChooser } from '../voice/FamilyChooser';
+import { ChoiceField } from './ChoiceField';
 import { Field } from './Field';
 import { GuitarSection } from './GuitarSection';
 import { KeyboardSection } from './KeyboardSection';
@@ -19,6 +19,11 @@ import { RoomsSection } from './RoomsSection';
 import { WritingFields } from './WritingFields';
 import './profile.css';
 
+const INSTRUMENTS = [
+  { value: 'guitar', label: 'Guitar' },
+  { value: 'keyboard', label: 'Keyboard' },
+] as const;
+
 /** Hands, instruments, rooms and ways of writing: set once, and every tune follows. */
 export default function ProfilePage() {
   useUndoKeys();
@@ -32,20 +37,16 @@ export default function ProfilePage() {
       <ProfileConflict />
       <section aria-labelledby="profile-new">
         <h2 id="profile-new">A new tune begins with</h2>
-        <Field id="instrument" label="Instrument">
-          <Segmented<InstrumentKind>
-            id="instrument"
-            aria-label="Instrument a new tune is voiced for"
-            value={instrument}
-            options={[
-              { value: 'guitar', label: 'Guitar' },
-              { value: 'keyboard', label: 'Keyboard' },
-            ]}
-            onChange={(value) => {
-              changeProfile({ instrument: value });
-            }}
-          />
-        </Field>
+        <ChoiceField
+          id="instrument"
+          label="Instrument"
+          about="Instrument a new tune is voiced for"
+          value={instrument}
+          options={INSTRUMENTS}
+          onChoose={(value) => {
+            changeProfile({ instrument: value });
+          }}
+        />
         <Field id="families" label="Families">
           <FamilyChooser
             chosen={families}
