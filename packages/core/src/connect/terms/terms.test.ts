@@ -13,6 +13,7 @@ import { leaps } from './leaps';
 import { motion } from './motion';
 import { register } from './register';
 import { resolution, resolves } from './resolution';
+import { sound } from './sound';
 
 const keys: ConnectSettings = { ...defaultSettings, instrument: defaultKeyboard };
 
@@ -106,5 +107,39 @@ describe('hand', () => {
   });
   it('charges a span past an octave on keys', () => {
     expect(own(hand, plain(60, 74))).toBe(2 * SIZES.spanSemitone);
+  });
+});
+
+describe('sound', () => {
+  const of = (symbol: string, v: Voicing): number =>
+    sound.chord?.({ chord: chord(symbol), voicing: v, settings: keys }) ?? 0;
+  const open = voicing([52, '3'], [62, 'b7']);
+
+  it('charges the roughness of what sounds together, and more the closer it lies', () => {
+    const wide = voicing([52, '3'], [58, 'b7'], [64, '3']);
+    const close = voicing([58, 'b7'], [60, 'R'], [64, '3']);
+    expect(of('C7', close)).toBeGreaterThan(of('C7', wide));
+  });
+
+  it('charges intervals below their low limit by the half step', () => {
+    const [low, lower] = [46, 43].map((bottom) =>
+      of('C', voicing([bottom, 'R'], [bottom + 4, '3'])),
+    );
+    expect(lower! - low!).toBeGreaterThanOrEqual(3 * SIZES.mudSemitone);
+  });
+
+  it('charges each tone the chord needs that does not sound', () => {
+    expect(of('C7b9', open) - of('C7', open)).toBe(SIZES.missingEssential);
+  });
+
+  it('charges nothing for a rest', () => {
+    const rest = { ...open, notes: [] };
+    expect(
+      sound.chord?.({
+        chord: { kind: 'no chord', symbol: 'N.C.', tones: [] },
+        voicing: rest,
+        settings: keys,
+      }),
+    ).toBe(0);
   });
 });
