@@ -45,15 +45,16 @@ class LocksBody {
 class WeightsBody {
   @IsInt() @Min(0) @Max(300) motion!: number;
   @IsInt() @Min(0) @Max(300) leaps!: number;
+  @IsInt() @Min(0) @Max(300) parallel!: number;
   @IsInt() @Min(0) @Max(300) resolution!: number;
   @IsInt() @Min(0) @Max(300) register!: number;
   @IsInt() @Min(0) @Max(300) sound!: number;
   @IsInt() @Min(0) @Max(300) hand!: number;
 }
 
-/** The shape of version 2, to the last field; see `Arrangement` in core. */
+/** The shape of version 3, to the last field; see `Arrangement` in core. */
 class SetupBody {
-  @Equals(2) version!: 2;
+  @Equals(3) version!: 3;
   @IsIn(['guitar', 'keyboard']) instrument!: string;
   @IsIn(['one', 'two']) keyboardHands!: string;
   @IsObject() @ValidateNested() @Type(() => RoomBody) room!: RoomBody;

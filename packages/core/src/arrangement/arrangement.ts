@@ -8,7 +8,7 @@ import type { Arrangement, InstrumentKind, Lock } from './types';
 
 /** How a tune is voiced before the player has decided anything. */
 export const defaultArrangement: Arrangement = {
-  version: 2,
+  version: 3,
   instrument: 'guitar',
   keyboardHands: 'two',
   room: rooms.alone,

@@ -40,7 +40,7 @@ it('names what cannot be by its path from the profile', () => {
   expect(checkProfile(defaultProfile)).toEqual([]);
 });
 
-it('brings an arrangement of the first shape up to today, and leaves one of today alone', () => {
+it('brings an arrangement of an older shape up to today, and leaves one of today alone', () => {
   const { instrument, keyboardHands, families, weights, loop, locks } = defaultArrangement;
   const { motion, leaps, resolution, register, hand } = { ...weights, motion: 50 };
   const first: StoredArrangement = {
@@ -52,6 +52,11 @@ it('brings an arrangement of the first shape up to today, and leaves one of toda
   expect(upgradeArrangement(first)).toEqual({
     ...defaultArrangement,
     room: rooms.bass,
+    weights: { ...weights, motion: 50 },
+  });
+  const second = { ...defaultArrangement, version: 2, weights: first.weights } as StoredArrangement;
+  expect(upgradeArrangement(second)).toEqual({
+    ...defaultArrangement,
     weights: { ...weights, motion: 50 },
   });
   expect(upgradeArrangement(defaultArrangement)).toBe(defaultArrangement);

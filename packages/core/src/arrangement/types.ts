@@ -17,7 +17,7 @@ export interface Lock {
  * object: `upgradeArrangement` brings older ones up when they are read.
  */
 export interface Arrangement {
-  readonly version: 2;
+  readonly version: 3;
   readonly instrument: InstrumentKind;
   readonly keyboardHands: 'one' | 'two';
   /** The room as it was chosen and dragged for this tune; later changes of the player's rooms leave it. */

@@ -2,7 +2,7 @@ import type { Chord } from '../chord/types';
 import type { Voicing } from '../voicing/types';
 import { changeFacts } from './facts';
 import { terms } from './terms';
-import type { ConnectSettings, TermId } from './types';
+import { TERM_IDS, type ConnectSettings, type TermId } from './types';
 import type { Weighed } from './weighed';
 
 /** Hundredths of a semitone equivalent, the unit inside the solver, to semitone equivalents. */
@@ -47,12 +47,5 @@ export function changeCostByTerm(
     const term = terms.find((known) => known.id === id);
     return toSemitones(weighted(term?.change?.(facts) ?? 0, id, settings));
   };
-  return {
-    motion: cost('motion'),
-    leaps: cost('leaps'),
-    resolution: cost('resolution'),
-    register: cost('register'),
-    sound: cost('sound'),
-    hand: cost('hand'),
-  };
+  return Object.fromEntries(TERM_IDS.map((id) => [id, cost(id)])) as Record<TermId, number>;
 }

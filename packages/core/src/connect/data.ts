@@ -14,6 +14,8 @@ export const SIZES = {
   spareVoice: 300,
   /** Each semitone of a leap beyond a major third; twice that in the top voice. */
   leapSemitone: 100,
+  /** All voices shifting by one and the same interval. */
+  blockShift: 150,
   /** A seventh that does not fall by step to the third, where roots fall a fifth. */
   seventhMissed: 200,
   /** A third that neither holds nor steps down (nor, as leading tone, up to the root). */
@@ -51,6 +53,7 @@ export const WIDEST_STEP = 4;
 export const defaultWeights: Weights = {
   motion: 100,
   leaps: 100,
+  parallel: 100,
   resolution: 100,
   register: 100,
   sound: 100,

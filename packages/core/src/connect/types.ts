@@ -3,7 +3,15 @@ import type { FamilyId, Voicing, VoicingSettings } from '../voicing/types';
 import type { MotionKind } from './match';
 import type { Weighed } from './weighed';
 
-export const TERM_IDS = ['motion', 'leaps', 'resolution', 'register', 'sound', 'hand'] as const;
+export const TERM_IDS = [
+  'motion',
+  'leaps',
+  'parallel',
+  'resolution',
+  'register',
+  'sound',
+  'hand',
+] as const;
 export type TermId = (typeof TERM_IDS)[number];
 
 /** How much each cost counts, in percent of its documented size: 0 ignores it, 100 is the default. */

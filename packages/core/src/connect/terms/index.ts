@@ -2,9 +2,18 @@ import type { CostTerm } from '../types';
 import { hand } from './hand';
 import { leaps } from './leaps';
 import { motion } from './motion';
+import { parallel } from './parallel';
 import { register } from './register';
 import { resolution } from './resolution';
 import { sound } from './sound';
 
 /** The cost of a path is the weighted sum of these. A new term is one file and one row. */
-export const terms: readonly CostTerm[] = [motion, leaps, resolution, register, sound, hand];
+export const terms: readonly CostTerm[] = [
+  motion,
+  leaps,
+  parallel,
+  resolution,
+  register,
+  sound,
+  hand,
+];

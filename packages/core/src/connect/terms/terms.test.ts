@@ -11,6 +11,7 @@ import { weigh } from '../weighed';
 import { hand } from './hand';
 import { leaps } from './leaps';
 import { motion } from './motion';
+import { parallel } from './parallel';
 import { register } from './register';
 import { resolution, resolves } from './resolution';
 import { sound } from './sound';
@@ -46,6 +47,19 @@ describe('leaps', () => {
     expect(change(leaps, plain(60, 64), plain(64, 68))).toBe(0);
     expect(change(leaps, plain(60, 70), plain(65, 70))).toBe(100);
     expect(change(leaps, plain(60, 70), plain(60, 76))).toBe(400);
+  });
+});
+
+describe('block shifts', () => {
+  it('are charged once, however far and however many voices', () => {
+    expect(change(parallel, plain(60, 64, 67), plain(61, 65, 68))).toBe(SIZES.blockShift);
+    expect(change(parallel, plain(60, 64), plain(55, 59))).toBe(SIZES.blockShift);
+  });
+  it('are none where a voice holds, moves otherwise, enters, or is alone', () => {
+    expect(change(parallel, plain(60, 64, 67), plain(60, 64, 67))).toBe(0);
+    expect(change(parallel, plain(60, 64, 67), plain(61, 65, 67))).toBe(0);
+    expect(change(parallel, plain(60, 64), plain(61, 65, 68))).toBe(0);
+    expect(change(parallel, plain(60), plain(61))).toBe(0);
   });
 });
 
