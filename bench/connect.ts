@@ -1,26 +1,189 @@
-/** Enumerate and connect a 32-bar chorus of 64 chords, drop 2 on guitar: median of 15 runs, in ms. */
+/**
+ * The connector against what it is measured by, 64 chords. Ratios are of medians of runs that take turns
+ * in one process. A list of candidates is a fresh one in every run, so that nothing is remembered.
+ */
 import {
   connect,
-  defaultGuitar,
+  createConnector,
   defaultKeyboard,
   defaultSettings,
-  parseChart,
-  timeline,
-  type Instrument,
+  type Chord,
+  type ConnectSettings,
+  type Voicing,
 } from '@drop-close/core';
-import { report } from './report';
+import { candidatesOf } from '../packages/core/src/connect/candidates';
+import { layersOf } from '../packages/core/src/connect/layers';
+import { solve } from '../packages/core/src/connect/solver/solve';
+import { chorus } from './chorus';
+import { plainViterbi } from './plainViterbi';
+import { inTurns, print } from './report';
 
-const EIGHT_BARS = [
-  '| Cm7 F7 | Bbmaj7 Ebmaj7 | Am7b5 D7b9 | Gm6 G7alt |',
-  '| Cm7 F7 | Bbmaj7 Ebmaj7 | Am7b5 D7(b9,b13) | Gm6 Gm7 |',
-].join('\n');
-const chords = timeline(parseChart(`${EIGHT_BARS}\n`.repeat(4)).chart).events.map((e) => e.chord);
+/** All grips of drop 2 with its colours: about 300 a chord. */
+const drop2: ConnectSettings = {
+  ...defaultSettings,
+  families: ['drop2'],
+  tensions: 'available',
+  mostCandidates: Infinity,
+};
+/** Of all the drop families and close: about 1300. */
+const drops: ConnectSettings = {
+  ...drop2,
+  families: ['drop2', 'drop3', 'drop24', 'drop23', 'close'],
+};
 
-function measure(name: string, instrument: Instrument, loop: boolean): void {
-  const settings = { ...defaultSettings, instrument, loop };
-  report(name, () => void connect(chords, settings));
+type Lists = readonly (readonly Voicing[])[];
+
+/** The same candidates in lists of their own. */
+function afresh(lists: Lists): Lists {
+  const copies = new Map<readonly Voicing[], readonly Voicing[]>();
+  return lists.map((list) => {
+    const copy = copies.get(list) ?? [...list];
+    copies.set(list, copy);
+    return copy;
+  });
 }
 
-measure('connect: 64 chords, drop 2, guitar', defaultGuitar, false);
-measure('connect: 64 chords, drop 2, guitar, looped', defaultGuitar, true);
-measure('connect: 64 chords, drop 2, keyboard', defaultKeyboard, false);
+/** From candidate lists to the path and every candidate's total. */
+function ours(chords: readonly Chord[], lists: Lists, settings: ConnectSettings): number {
+  return solve(layersOf(chords, afresh(lists), settings)).total;
+}
+
+/** A dense min-plus double loop over a ready-made matrix, once for every change. */
+function bare(changes: number, matrix: Int32Array, size: number): Int32Array {
+  let values = new Int32Array(size);
+  for (let change = 0; change < changes; change += 1) {
+    const best = new Int32Array(size).fill(2 ** 28);
+    for (let a = 0; a < size; a += 1) {
+      const [value, row] = [values[a]!, a * size];
+      for (let b = 0; b < size; b += 1) {
+        const sum = value + matrix[row + b]!;
+        if (sum < best[b]!) best[b] = sum;
+      }
+    }
+    values = best;
+  }
+  return values;
+}
+
+/** Costs as a real change has them: those of the candidates' own pitches. */
+function matrixOf(list: readonly Voicing[], size: number): Int32Array {
+  const pitches = Array.from({ length: size }, (_, i) =>
+    list[i % list.length]!.notes.map(({ midi }) => midi as number),
+  );
+  return Int32Array.from({ length: size * size }, (_, at) => {
+    const [a, b] = [pitches[Math.floor(at / size)]!, pitches[at % size]!];
+    return a.reduce((sum, pitch, voice) => sum + 100 * Math.abs(pitch - (b[voice] ?? pitch)), 0);
+  });
+}
+
+const meanOf = (lists: Lists): number =>
+  Math.round(lists.reduce((sum, list) => sum + list.length, 0) / lists.length);
+
+function againstBare(name: string, settings: ConnectSettings, runs: number): void {
+  const chords = chorus();
+  const { lists } = candidatesOf(chords, settings);
+  const size = meanOf(lists);
+  const matrix = matrixOf(lists[0]!, size);
+  const [mine, theirs] = inTurns(
+    [() => ours(chords, lists, settings), () => bare(chords.length - 1, matrix, size)],
+    runs,
+  );
+  print(`candidates a chord, ${name}`, size, '');
+  print(`connect, ${name}`, mine!, 'ms');
+  print(`ours/bare ${name}`, mine! / theirs!, '');
+}
+
+function againstPlain(): void {
+  const chords = chorus();
+  const settings = drop2;
+  const { lists } = candidatesOf(chords, settings);
+  const totals: number[] = [];
+  const [mine, theirs] = inTurns(
+    [
+      () => totals.push(ours(chords, lists, settings)),
+      () => totals.push(plainViterbi(chords, lists, settings).total),
+    ],
+    3,
+  );
+  if (new Set(totals).size !== 1) throw new Error(`The totals differ: ${totals.join(' ')}`);
+  print('plain/ours', theirs! / mine!, '');
+}
+
+function growth(): void {
+  const settings = drop2;
+  const [short, long] = [chorus(), chorus(4)];
+  const runs = [short, long].map((chords) => {
+    const { lists } = candidatesOf(chords, settings);
+    return () => ours(chords, lists, settings);
+  });
+  const [one, four] = inTurns(runs, 15);
+  print('growth 64→256', four! / one!, '');
+}
+
+/** A chord in the middle is exchanged, back and forth between two others that were not there before. */
+function oneEdit(): void {
+  const settings = drop2;
+  const chords = chorus();
+  const edited = (other: number): Chord[] =>
+    chords.map((chord, at) => (at === 31 ? chords[other]! : chord));
+  const connector = createConnector();
+  connector(chords, settings);
+  let turn = 0;
+  const others = Array.from({ length: 20 }, (_, i) => edited(i));
+  const [full, edit] = inTurns(
+    [
+      () => connectFully(createConnector(), chords, settings),
+      () => connectFully(connector, others[(turn += 1) % others.length]!, settings),
+    ],
+    15,
+  );
+  print('one edit', edit!, 'ms');
+  print('one edit/full', edit! / full!, '');
+}
+
+/** The whole answer: path, changes, and the alternatives of a chord. */
+function connectFully(
+  connector: ReturnType<typeof createConnector>,
+  chords: readonly Chord[],
+  settings: ConnectSettings,
+): void {
+  const outcome = connector(chords, settings);
+  if (outcome.status === 'found') outcome.alternatives(0, 24);
+}
+
+/** Plain motion against a player who always takes the nearest next voicing, from the same start. */
+function againstNearest(): void {
+  const chords = chorus();
+  const settings = drop2;
+  const outcome = connect(chords, settings);
+  if (outcome.status !== 'found') throw new Error(outcome.why);
+  const { lists } = candidatesOf(chords, settings);
+  const apart = (a: Voicing, b: Voicing): number =>
+    a.notes.reduce((sum, { midi }, i) => sum + Math.abs(midi - b.notes[i]!.midi), 0);
+  let [here] = outcome.path;
+  let motion = 0;
+  for (const list of lists.slice(1)) {
+    const from = here!;
+    here = list.reduce((best, each) => (apart(from, each) < apart(from, best) ? each : best));
+    motion += apart(from, here);
+  }
+  print('motion of the path', outcome.motion, 'half steps');
+  print('motion ours/nearest-neighbour', outcome.motion / motion, '');
+}
+
+againstPlain();
+againstBare('300', drop2, 15);
+againstBare('1300', drops, 7);
+againstBare('300 of the likeliest', { ...drops, mostCandidates: 300 }, 15);
+againstBare('keyboard', { ...drops, instrument: defaultKeyboard }, 15);
+againstBare(
+  '300 colours, keyboard',
+  {
+    ...{ ...drop2, families: ['colour'], mostCandidates: 300 },
+    instrument: defaultKeyboard,
+  },
+  7,
+);
+growth();
+oneEdit();
+againstNearest();

@@ -18,3 +18,16 @@ export function median(task: () => void, runs = 15): number {
 export function report(name: string, task: () => void, runs = 15): void {
   print(name, median(task, runs), 'ms');
 }
+
+/** The medians of tasks that take turns, in milliseconds; one round more comes first to warm up. */
+export function inTurns(tasks: readonly (() => unknown)[], runs: number): number[] {
+  const times = tasks.map((): number[] => []);
+  for (let run = 0; run <= runs; run += 1) {
+    tasks.forEach((task, i) => {
+      const start = performance.now();
+      task();
+      if (run > 0) times[i]!.push(performance.now() - start);
+    });
+  }
+  return times.map((each) => each.sort((a, b) => a - b)[Math.floor(runs / 2)] ?? 0);
+}

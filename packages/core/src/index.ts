@@ -144,9 +144,8 @@ export { easierForms, type EasierForm } from './voicing/sheet/easierForms';
 export { type PlayedNote } from './voicing/sheet/playedNotes';
 export { readPlayed, type PlayedVoicing } from './voicing/sheet/readPlayed';
 
-export { connect } from './connect/connect';
-export { voiceMotions } from './connect/changes';
-export { defaultSettings, defaultWeights } from './connect/data';
+export { connect, createConnector, type Connector } from './connect/connect';
+export { defaultSettings, defaultWeights, noWishes } from './connect/data';
 export { terms } from './connect/terms';
 export type { MotionKind } from './connect/match';
 export {
@@ -161,8 +160,11 @@ export {
   type LentFamily,
   type NotConnected,
   type TermId,
+  type TopMotion,
   type VoiceMotion,
+  type Way,
   type Weights,
+  type Wishes,
 } from './connect/types';
 
 export {

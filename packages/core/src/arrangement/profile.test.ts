@@ -43,18 +43,22 @@ it('names what cannot be by its path from the profile', () => {
 it('brings an arrangement of an older shape up to today, and leaves one of today alone', () => {
   const { instrument, keyboardHands, families, weights, loop, locks } = defaultArrangement;
   const { motion, leaps, resolution, register, hand } = { ...weights, motion: 50 };
-  const first: StoredArrangement = {
+  const first = {
     version: 1,
     room: 'bass',
     weights: { motion, leaps, resolution, register, hand },
     ...{ instrument, keyboardHands, families, loop, locks },
   };
-  expect(upgradeArrangement(first)).toEqual({
+  expect(upgradeArrangement(first as unknown as StoredArrangement)).toEqual({
     ...defaultArrangement,
     room: rooms.bass,
     weights: { ...weights, motion: 50 },
   });
-  const second = { ...defaultArrangement, version: 2, weights: first.weights } as StoredArrangement;
+  const second = {
+    ...defaultArrangement,
+    version: 2,
+    weights: first.weights,
+  } as unknown as StoredArrangement;
   expect(upgradeArrangement(second)).toEqual({
     ...defaultArrangement,
     weights: { ...weights, motion: 50 },

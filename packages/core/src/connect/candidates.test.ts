@@ -2,7 +2,7 @@ import { chord, chords } from '../testing/builders';
 import { enumerateVoicings } from '../voicing/enumerate';
 import { candidatesOf } from './candidates';
 import { connect } from './connect';
-import { chordCost } from './cost';
+import { pricesOf, standing } from './prices';
 import { defaultSettings } from './data';
 import type { ConnectSettings } from './types';
 
@@ -54,7 +54,8 @@ describe('more voicings than are weighed', () => {
     const kept = lists[0]!;
     expect(narrowed).toBe(true);
     expect(kept).toHaveLength(20);
-    const cost = (voicing: (typeof all)[0]): number => chordCost(chord('G7'), voicing, many);
+    const cost = (voicing: (typeof all)[0]): number =>
+      standing({ chord: chord('G7'), voicing, at: 0, settings: many }, pricesOf(many.weights));
     const dearest = Math.max(...kept.map(cost));
     const left = all.filter(
       (voicing) => !kept.some((each) => JSON.stringify(each) === JSON.stringify(voicing)),

@@ -1,8 +1,8 @@
-import type { Chord } from '../chord/types';
-import { enumeratorOf, type Enumerator } from '../voicing/enumerate';
-import type { Voicing } from '../voicing/types';
+import type { Chord, PitchedChord } from '../chord/types';
+import { enumeratorOf, voicingKey, type Enumerator } from '../voicing/enumerate';
+import type { FamilyId, Voicing } from '../voicing/types';
 import { nearestFamily, whyNoVoicing } from '../voicing/whyNone';
-import { chordCost } from './cost';
+import { pricesOf, standing } from './prices';
 import type { ConnectSettings, LentFamily } from './types';
 
 export interface Candidates {
@@ -12,27 +12,63 @@ export interface Candidates {
   readonly narrowed: boolean;
 }
 
-/** What may be played for each chord: its lock, or what its families give, or what is lent. */
-export function candidatesOf(chords: readonly Chord[], settings: ConnectSettings): Candidates {
+export type CandidateSource = (
+  chords: readonly Chord[],
+  locks: ConnectSettings['locks'],
+) => Candidates;
+
+/**
+ * What may be played for each chord: its lock, or what its families give, or what is lent. Under one
+ * settings a chord or a lock that comes again, also in a later question, has the very same list.
+ */
+export function candidateSource(settings: ConnectSettings): CandidateSource {
   const voicingsOf = enumeratorOf(settings);
-  const lenders = new Map<string, Enumerator>();
   const narrow = narrowing(settings);
-  const lent: LentFamily[] = [];
-  const lend = (chord: Chord, at: number): readonly Voicing[] => {
-    const family = chord.kind === 'chord' ? nearestFamily(chord, settings) : undefined;
-    if (chord.kind !== 'chord' || !family) return [];
-    lent.push({ at, family, why: whyNoVoicing(chord, settings) });
+  const lendTo = lending(settings);
+  const locked = new Map<string, readonly Voicing[]>();
+  return (chords, locks) => {
+    const lent: LentFamily[] = [];
+    const lists = chords.map((chord, at) => {
+      const lock = locks[at];
+      if (lock) return alone(chord, lock, locked);
+      const own = voicingsOf(chord);
+      if (own.length || chord.kind === 'no chord' || !settings.lendFamily) {
+        return narrow(own, chord);
+      }
+      const loan = lendTo(chord);
+      if (!loan) return own;
+      lent.push({ at, family: loan.family, why: whyNoVoicing(chord, settings) });
+      return narrow(loan.voicings, chord);
+    });
+    return { lists, lent, narrowed: lists.some((list) => list.length === settings.mostCandidates) };
+  };
+}
+
+export const candidatesOf = (chords: readonly Chord[], settings: ConnectSettings): Candidates =>
+  candidateSource(settings)(chords, settings.locks);
+
+/** The list of a lock; the same lock under the same chord has the very same list. */
+function alone(
+  { symbol }: Chord,
+  lock: Voicing,
+  known: Map<string, readonly Voicing[]>,
+): readonly Voicing[] {
+  const key = `${symbol} ${voicingKey(lock)} ${lock.notes.map(({ degree }) => degree).join(' ')}`;
+  const list = known.get(key) ?? [lock];
+  known.set(key, list);
+  return list;
+}
+
+/** The nearest family that voices a chord which the chosen ones do not. */
+function lending(settings: ConnectSettings) {
+  const lenders = new Map<FamilyId, Enumerator>();
+  return (chord: PitchedChord) => {
+    const family = nearestFamily(chord, settings);
+    if (!family) return undefined;
     const lender = lenders.get(family) ?? enumeratorOf({ ...settings, families: [family] });
     lenders.set(family, lender);
-    return lender(chord);
+    return { family, voicings: lender(chord) };
   };
-  const lists = chords.map((chord, at) => {
-    const locked = settings.locks[at];
-    if (locked) return [locked];
-    const own = voicingsOf(chord);
-    return narrow(own.length || !settings.lendFamily ? own : lend(chord, at), chord);
-  });
-  return { lists, lent, narrowed: lists.some((list) => list.length === settings.mostCandidates) };
 }
 
 /** Keeps the candidates that cost least by themselves, in their order. */
@@ -47,8 +83,12 @@ function narrowing(settings: ConnectSettings) {
   };
 }
 
+/** A position at which nothing is wished for. */
+const NOWHERE = -1;
+
 function likeliest(list: readonly Voicing[], chord: Chord, settings: ConnectSettings): Voicing[] {
-  const costs = list.map((voicing) => chordCost(chord, voicing, settings));
+  const prices = pricesOf(settings.weights);
+  const costs = list.map((voicing) => standing({ chord, voicing, at: NOWHERE, settings }, prices));
   return list
     .map((_, index) => index)
     .sort((a, b) => costs[a]! - costs[b]! || a - b)

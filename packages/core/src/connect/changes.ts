@@ -1,8 +1,9 @@
 import type { Chord } from '../chord/types';
 import type { Voicing } from '../voicing/types';
-import { changeCostByTerm } from './cost';
-import { fallsFifth } from './facts';
-import { matchVoices, motionKind, motionOf, type VoicePair } from './match';
+import { byTerm, costOfMatch, matchOf, type Match } from './cost';
+import { motionKind } from './match';
+import { placeOf } from './place';
+import { pricesOf } from './prices';
 import { weigh } from './weighed';
 import type { Change, ConnectSettings, VoiceMotion } from './types';
 
@@ -12,38 +13,29 @@ export function changesOf(
   path: readonly Voicing[],
   settings: ConnectSettings,
 ): Change[] {
+  const prices = pricesOf(settings.weights);
   const joins = settings.loop && path.length > 1 ? path.length : path.length - 1;
   return Array.from({ length: Math.max(0, joins) }, (_, from) => {
     const to = (from + 1) % path.length;
-    const [a, b] = [path[from], path[to]] as [Voicing, Voicing];
-    const voices = voiceMotions(a, b);
+    const place = placeOf(chords[from]!, chords[to]!, from, settings.wishes);
+    const [a, b] = [weigh(path[from]!, settings.instrument), weigh(path[to]!, settings.instrument)];
+    const match = matchOf(a.voicing, b.voicing, place, prices);
+    const voices = voiceMotions(match, a.voicing, b.voicing);
     const motion = voices.reduce((sum, voice) => sum + Math.abs(voice.semitones ?? 0), 0);
-    const falls = fallsFifth(chords[from] as Chord, chords[to] as Chord);
-    return {
-      from,
-      to,
-      voices,
-      motion,
-      cost: changeCostByTerm(
-        weigh(a, settings.instrument),
-        weigh(b, settings.instrument),
-        falls,
-        settings,
-      ),
-    };
+    const cost = byTerm(settings.weights, (alone) => costOfMatch(match, a, b, place, alone));
+    return { from, to, voices, motion, cost };
   });
 }
 
 /** How each voice goes from one voicing to the next, bottom to top. */
-export function voiceMotions(from: Voicing, to: Voicing): VoiceMotion[] {
-  const a = from.notes.map((note) => note.midi);
-  const b = to.notes.map((note) => note.midi);
-  return matchVoices(a, b).map((pair) => describe(pair, motionOf(pair, a, b)));
-}
-
-function describe(pair: VoicePair, semitones: number | undefined): VoiceMotion {
-  if (pair.kind === 'moves' && semitones !== undefined) {
-    return { from: pair.from, to: pair.to, semitones, kind: motionKind(semitones) };
-  }
-  return pair.kind === 'ends' ? { from: pair.from, kind: 'ends' } : { to: pair.to, kind: 'enters' };
+export function voiceMotions({ pairs }: Match, from: Voicing, to: Voicing): VoiceMotion[] {
+  const growing = from.notes.length < to.notes.length;
+  const larger = growing ? to : from;
+  return larger.notes.map((_, position) => {
+    const pair = pairs.find(([a, b]) => (growing ? b : a) === position);
+    if (!pair) return growing ? { to: position, kind: 'enters' } : { from: position, kind: 'ends' };
+    const [a, b] = pair;
+    const semitones = to.notes[b]!.midi - from.notes[a]!.midi;
+    return { from: a, to: b, semitones, kind: motionKind(semitones) };
+  });
 }

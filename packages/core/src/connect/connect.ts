@@ -3,40 +3,72 @@ import type { Voicing } from '../voicing/types';
 import { whyNoVoicing } from '../voicing/whyNone';
 import { changesOf } from './changes';
 import { toSemitones } from './cost';
-import { candidatesOf } from './candidates';
-import { layersOf } from './layers';
-import type { Ranked } from './chain';
-import { solve } from './solver';
+import { candidateSource, type Candidates, type CandidateSource } from './candidates';
+import { layerSource, type LayerSource } from './layers';
+import type { Ranked } from './solver/chain';
+import { solve } from './solver/solve';
 import type { Alternative, ConnectOutcome, ConnectSettings } from './types';
 
 /** Most changes of candidates that are weighed; far above any chart within the limits of the text. */
-const MOST_STEPS = 50_000_000;
+const MOST_STEPS = 2_000_000_000;
+
+/** Connects one row of chords after another; what an edit leaves as it was is not worked out again. */
+export type Connector = (chords: readonly Chord[], settings: ConnectSettings) => ConnectOutcome;
 
 /**
  * Voices and connects a row of chords: the proven least cost over all candidates of every chord, with
  * locks kept and, when the chorus loops, the last chord joined to the first.
  *
- * @returns `found`, over all candidates or, when `narrowed`, over the likeliest; or `infeasible` with the position of the first chord that has no voicing and the
- * limit that binds; or `limit-reached`. No chords give an empty path.
+ * @returns `found`, over all candidates or, when `narrowed`, over the likeliest; or `infeasible` with the
+ * position of the first chord that has no voicing and the limit that binds; or `limit-reached`. No chords
+ * give an empty path.
  * @example connect(chords, { ...defaultSettings, families: ['shell'], loop: true })
  */
-export function connect(chords: readonly Chord[], settings: ConnectSettings): ConnectOutcome {
+export const connect: Connector = (chords, settings) => createConnector()(chords, settings);
+
+/** A connector that remembers what it worked out under the last settings. */
+export function createConnector(): Connector {
+  let key: string | undefined;
+  let candidates: CandidateSource;
+  let layers: LayerSource;
+  return (chords, settings) => {
+    const asked = standingKey(settings);
+    if (asked !== key) {
+      key = asked;
+      candidates = candidateSource(settings);
+      layers = layerSource(settings);
+    }
+    return solved(chords, settings, candidates(chords, settings.locks), layers);
+  };
+}
+
+/** All that candidates and costs hang on: everything but wishes, locks and the loop. */
+const standingKey = (settings: ConnectSettings): string =>
+  JSON.stringify({ ...settings, wishes: undefined, locks: undefined, loop: undefined });
+
+function solved(
+  chords: readonly Chord[],
+  settings: ConnectSettings,
+  { lists, lent, narrowed }: Candidates,
+  layers: LayerSource,
+): ConnectOutcome {
   if (!chords.length) return nothing;
-  const { lists: candidates, lent, narrowed } = candidatesOf(chords, settings);
-  const empty = candidates.findIndex((list) => !list.length);
+  const empty = lists.findIndex((list) => !list.length);
   if (empty >= 0) return infeasible(chords, empty, settings);
-  if (stepsOf(candidates) > MOST_STEPS) {
+  if (stepsOf(lists) > MOST_STEPS) {
     return {
       status: 'limit-reached',
       why: 'There are too many chords and voicings to weigh at once.',
     };
   }
-  const { path: choice, total, ranked } = solve(layersOf(chords, candidates, settings));
-  const path = choice.map((candidate, i) => candidates[i]?.[candidate] as Voicing);
+  const { path: choice, total, ranked, ways } = solve(layers(chords, lists, settings));
+  const voicingsOf = (candidates: readonly number[]): Voicing[] =>
+    candidates.map((candidate, i) => lists[i]![candidate]!);
+  const path = voicingsOf(choice);
   const changes = changesOf(chords, path, settings);
   const alternatives = (index: number, limit = Infinity): Alternative[] =>
     inOrder(ranked(index, limit), choice[index] ?? 0).map(({ candidate, total: cost }) => ({
-      voicing: candidates[index]?.[candidate] as Voicing,
+      voicing: lists[index]?.[candidate] as Voicing,
       total: toSemitones(cost),
       extra: toSemitones(cost - total),
     }));
@@ -49,7 +81,23 @@ export function connect(chords: readonly Chord[], settings: ConnectSettings): Co
     lent,
     narrowed,
     alternatives,
+    ways: (limit) =>
+      first(ways(), limit).map((way) => ({
+        path: voicingsOf(way.path),
+        total: toSemitones(way.total),
+        extra: toSemitones(way.total - total),
+      })),
   };
+}
+
+function first<T>(items: Iterable<T>, limit: number): T[] {
+  const taken: T[] = [];
+  if (limit < 1) return taken;
+  for (const item of items) {
+    taken.push(item);
+    if (taken.length >= limit) break;
+  }
+  return taken;
 }
 
 const nothing: ConnectOutcome = {
@@ -61,6 +109,7 @@ const nothing: ConnectOutcome = {
   lent: [],
   narrowed: false,
   alternatives: () => [],
+  ways: () => [],
 };
 
 function infeasible(

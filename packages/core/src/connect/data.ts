@@ -1,5 +1,5 @@
 import { defaultVoicingSettings } from '../voicing/data';
-import type { ConnectSettings, Weights } from './types';
+import type { ConnectSettings, Weights, Wishes } from './types';
 
 /**
  * Every size in the cost of a path, in hundredths of a semitone equivalent. Source: our own judgement
@@ -14,6 +14,8 @@ export const SIZES = {
   spareVoice: 300,
   /** Each semitone of a leap beyond a major third; twice that in the top voice. */
   leapSemitone: 100,
+  /** The whole hand moving an octave from one phrase to the next. */
+  octaveMoved: 400,
   /** All voices shifting by one and the same interval. */
   blockShift: 150,
   /** A seventh that does not fall by step to the third, where roots fall a fifth. */
@@ -24,6 +26,8 @@ export const SIZES = {
   flatNinthMissed: 100,
   /** Each semitone by which the middle of a voicing lies outside the centre of the room's window. */
   offCentreSemitone: 60,
+  /** Each semitone between the middle of a voicing and the middle of that centre. */
+  driftSemitone: 8,
   /** As much roughness as a half step on middle C has. */
   roughness: 25,
   /** Each semitone by which neighbouring voices lie below the low limit of their interval. */
@@ -42,6 +46,19 @@ export const SIZES = {
   skippedString: 25,
   /** Each semitone of one hand's span beyond an octave on keys. */
   spanSemitone: 40,
+  /** A wanted top note that is not on top, and each semitone by which it is missed. */
+  topMissed: 4000,
+  offTopSemitone: 400,
+  /** Each semitone the top moves where it was to hold or goes the wrong way. */
+  againstShape: 200,
+  /** A top that stays where it was to rise or fall. */
+  stillTop: 100,
+  /** A top note that the next chord has too, and that is let go. */
+  commonToneLeft: 100,
+  /** A voicing heard once more where others were asked for. */
+  sameGrip: 300,
+  /** Two parts of a split chord that sound the same. */
+  sameColour: 2000,
 } as const;
 
 /** From here up the body of the guitar is in the way of the hand. */
@@ -56,8 +73,20 @@ export const defaultWeights: Weights = {
   parallel: 100,
   resolution: 100,
   register: 100,
+  drift: 100,
   sound: 100,
   hand: 100,
+  line: 100,
+  variety: 100,
+};
+
+export const noWishes: Wishes = {
+  tops: {},
+  shapes: {},
+  keepTop: false,
+  heard: {},
+  splits: [],
+  phraseEnds: [],
 };
 
 /** Drop 2 on guitar, alone, the chorus played once. Spread it to make settings of your own. */
@@ -68,4 +97,5 @@ export const defaultSettings: ConnectSettings = {
   locks: {},
   mostCandidates: 200,
   lendFamily: false,
+  wishes: noWishes,
 };

@@ -1,59 +1,121 @@
 import type { Chord } from '../chord/types';
 import type { Voicing } from '../voicing/types';
-import { changeCost, chordCost } from './cost';
-import { fallsFifth } from './facts';
-import type { Layers } from './chain';
-import type { ConnectSettings } from './types';
-import { weigh, type Weighed } from './weighed';
+import { placeKey, placeOf } from './place';
+import { pricesOf, type Prices } from './prices';
+import type { Layers, Step } from './solver/chain';
+import { layerOf, type Layer } from './solver/layer';
+import { shiftsOn, stepBetween } from './solver/step';
+import { priceListOf, type PriceList } from './solver/tables';
+import type { ChangePlace, ConnectSettings } from './types';
 
-/**
- * Costs for the solver. A tune returns to the same chords again and again, so the costs of a change are
- * shared by the pair of candidate lists it joins.
- */
-export function layersOf(
+/** Settings may differ from those of the source in wishes, locks and loop only. */
+export type LayerSource = (
   chords: readonly Chord[],
   candidates: readonly (readonly Voicing[])[],
   settings: ConnectSettings,
-): Layers {
-  const weighed = (list: readonly Voicing[]): Weighed[] =>
-    list.map((voicing) => weigh(voicing, settings.instrument));
-  const own = shared((list: readonly Voicing[], _: readonly Voicing[], chord: Chord) =>
-    Int32Array.from(list, (voicing) => chordCost(chord, voicing, settings)),
-  );
-  const step = shared((a: readonly Voicing[], b: readonly Voicing[], from: Chord, to: Chord) => {
-    const falls = fallsFifth(from, to);
-    const after = weighed(b);
-    return Int32Array.from(
-      weighed(a).flatMap((x) => after.map((y) => changeCost(x, y, falls, settings))),
-    );
-  });
-  const loop = settings.loop && chords.length > 1;
-  const joins = loop ? chords.length : chords.length - 1;
-  return {
-    own: chords.map((chord, i) => own(candidates[i] ?? [], candidates[i] ?? [], chord, chord)),
-    step: Array.from({ length: joins }, (_, i) => {
-      const next = (i + 1) % chords.length;
-      return step(
-        candidates[i] ?? [],
-        candidates[next] ?? [],
-        chords[i] as Chord,
-        chords[next] as Chord,
-      );
-    }),
-    loop,
+) => Layers;
+
+/**
+ * The choice of voicings as a problem for the solver. A tune returns to the same chords again and again,
+ * and an edit leaves most of it as it was: what one list of candidates costs, and a change from one to
+ * another, is worked out once and kept.
+ */
+export function layerSource(standing: ConnectSettings): LayerSource {
+  const prices = pricesOf(standing.weights);
+  const layers = kept((list: readonly Voicing[]) => layerOf(list));
+  const own = ownCosts(prices);
+  const steps = stepSource(standing, prices);
+  return (chords, candidates, settings) => {
+    const all = candidates.map(layers);
+    const loop = settings.loop && chords.length > 1;
+    return {
+      own: chords.map((chord, at) => own(chord, all[at]!, at, settings)),
+      step: Array.from({ length: loop ? chords.length : chords.length - 1 }, (_, at) => {
+        const next = (at + 1) % chords.length;
+        const place = placeOf(chords[at]!, chords[next]!, at, settings.wishes);
+        return steps(all[at]!, all[next]!, place);
+      }),
+      loop,
+    };
   };
 }
 
-/** Remembers a result by the two candidate lists (by identity) it was computed from. */
-function shared<T>(
-  compute: (a: readonly Voicing[], b: readonly Voicing[], from: Chord, to: Chord) => T,
-): typeof compute {
-  const known = new Map<readonly Voicing[], Map<readonly Voicing[], T>>();
-  return (a, b, from, to) => {
-    const row = known.get(a) ?? new Map<readonly Voicing[], T>();
-    known.set(a, row);
-    const result = row.get(b) ?? compute(a, b, from, to);
-    row.set(b, result);
+export const layersOf: LayerSource = (chords, candidates, settings) =>
+  layerSource(settings)(chords, candidates, settings);
+
+/** More changes than a long chorus and a long afternoon of edits have; then all begins afresh. */
+const MOST_STEPS = 4000;
+
+function stepSource({ instrument }: ConnectSettings, prices: Prices) {
+  const number = numbering();
+  const steps = new Map<string, Step>();
+  const lists = new Map<string, PriceList>();
+  const shift = shiftsOn(instrument, prices);
+  const voiceAt = (place: ChangePlace): PriceList => {
+    const kind = `${Number(place.fallsFifth)} ${place.top}`;
+    const known = lists.get(kind) ?? priceListOf(place, prices);
+    lists.set(kind, known);
+    return known;
+  };
+  return (from: Layer, to: Layer, place: ChangePlace): Step => {
+    const key = `${number(from)} ${number(to)} ${placeKey(place)}`;
+    const known = steps.get(key);
+    if (known) return known;
+    if (steps.size > MOST_STEPS) steps.clear();
+    const step = stepBetween(from, to, { place, prices, voice: voiceAt(place), shift });
+    steps.set(key, step);
+    return step;
+  };
+}
+
+/**
+ * What candidates cost where they stand: their sounds, each judged once, and their grips. Chords that come
+ * back share it, unless something is wished for there.
+ */
+function ownCosts(prices: Prices) {
+  const known = new WeakMap<Layer, Int32Array>();
+  return (chord: Chord, layer: Layer, at: number, settings: ConnectSettings): Int32Array => {
+    const { tops, heard } = settings.wishes;
+    if (tops[at] !== undefined || heard[at])
+      return standingCosts(chord, layer, at, settings, prices);
+    const costs = known.get(layer) ?? standingCosts(chord, layer, at, settings, prices);
+    known.set(layer, costs);
+    return costs;
+  };
+}
+
+function standingCosts(
+  chord: Chord,
+  { voicings, soundOf, top, starts, grips }: Layer,
+  at: number,
+  settings: ConnectSettings,
+  prices: Prices,
+): Int32Array {
+  const sounds = new Int32Array(top.length);
+  for (let sound = 0; sound < sounds.length; sound += 1) {
+    const voicing = voicings[grips[starts[sound]!]!]!;
+    sounds[sound] = prices.sound({ chord, voicing, at, settings });
+  }
+  const costs = new Int32Array(voicings.length);
+  for (let candidate = 0; candidate < costs.length; candidate += 1) {
+    const voicing = voicings[candidate]!;
+    costs[candidate] = sounds[soundOf[candidate]!]! + prices.grip({ chord, voicing, at, settings });
+  }
+  return costs;
+}
+
+/** Remembers, for as long as the key is in use, what was made of it. */
+function kept<K extends WeakKey, T>(make: (key: K) => T): (key: K) => T {
+  const known = new WeakMap<K, T>();
+  return (key) => {
+    const result = known.get(key) ?? make(key);
+    known.set(key, result);
     return result;
   };
+}
+
+/** A number of its own for each layer. */
+function numbering(): (layer: Layer) => number {
+  let count = 0;
+  return kept(() => (count += 1));
 }

@@ -1,13 +1,32 @@
 import fc from 'fast-check';
-import { matchVoices, motionKind } from './match';
+import { midi } from '../units';
+import type { Voicing } from '../voicing/types';
+import { voiceMotions } from './changes';
+import { changeCost, matchOf } from './cost';
+import { defaultWeights } from './data';
+import { motionKind } from './match';
+import { pricesOf } from './prices';
+import type { ChangePlace } from './types';
 
-const moves = (from: number[], to: number[]): string =>
-  matchVoices(from, to)
-    .map((pair) => {
-      if (pair.kind === 'moves') return `${pair.from}>${pair.to}`;
-      return pair.kind === 'ends' ? `${pair.from}>` : `>${pair.to}`;
-    })
+const anywhere: ChangePlace = {
+  fallsFifth: false,
+  top: 'free',
+  keep: [],
+  split: false,
+  phraseEnd: false,
+};
+const prices = pricesOf(defaultWeights);
+const voicing = (pitches: readonly number[]): Voicing => ({
+  family: 'own',
+  ease: 'easy',
+  notes: pitches.map((pitch) => ({ midi: midi(pitch), degree: 'R', note: 'C', hand: 'right' })),
+});
+const moves = (from: number[], to: number[], place = anywhere): string => {
+  const [a, b] = [voicing(from), voicing(to)];
+  return voiceMotions(matchOf(a, b, place, prices), a, b)
+    .map((voice) => `${voice.from ?? ''}>${voice.to ?? ''}`)
     .join(' ');
+};
 
 it('pairs voicings of one size by order', () => {
   expect(moves([60, 64, 67], [59, 62, 67])).toBe('0>0 1>1 2>2');
@@ -22,29 +41,50 @@ it('leaves the lowest voice spare where it makes no difference', () => {
   expect(moves([62], [60, 64])).toBe('>0 0>1');
 });
 
-it('never crosses voices and never pairs worse than any other choice (seed 9)', () => {
+it('moves the whole hand an octave only from one phrase to the next, for its price', () => {
+  const [low, high] = [voicing([48, 52, 55]), voicing([60, 64, 67])].map((each) => ({
+    voicing: each,
+  }));
+  expect(changeCost(low!, high!, { ...anywhere, phraseEnd: true }, prices)).toBe(prices.octave);
+  expect(changeCost(low!, high!, anywhere, prices)).toBeGreaterThan(3000);
+});
+
+it('never crosses voices, and no other order-keeping pairing costs less (seed 9)', () => {
   const pitches = fc.uniqueArray(fc.integer({ min: 40, max: 80 }), { minLength: 1, maxLength: 5 });
   fc.assert(
     fc.property(pitches, pitches, (a, b) => {
       const [from, to] = [[...a].sort((x, y) => x - y), [...b].sort((x, y) => x - y)];
-      const pairs = matchVoices(from, to).filter((pair) => pair.kind === 'moves');
+      const { pairs } = matchOf(voicing(from), voicing(to), anywhere, prices);
       expect(pairs).toHaveLength(Math.min(from.length, to.length));
-      const sum = pairs.reduce((s, p) => s + Math.abs((from[p.from] ?? 0) - (to[p.to] ?? 0)), 0);
-      if (from.length !== to.length) expect(sum).toBe(leastSum(from, to));
-      const rises = (list: number[]) => list.every((x, i) => i === 0 || x > (list[i - 1] ?? 0));
-      expect(rises(pairs.map((p) => p.from)) && rises(pairs.map((p) => p.to))).toBe(true);
+      const rises = (list: number[]) => list.every((x, i) => i === 0 || x > list[i - 1]!);
+      expect(rises(pairs.map((p) => p[0])) && rises(pairs.map((p) => p[1]))).toBe(true);
+      const spares = Math.abs(from.length - to.length);
+      if (!spares) return;
+      const cost = changeCost(
+        { voicing: voicing(from) },
+        { voicing: voicing(to) },
+        anywhere,
+        prices,
+      );
+      expect(cost).toBe(leastCost(from, to) + spares * prices.spare);
     }),
     { numRuns: 300, seed: 9 },
   );
 });
 
-/** The least sum over all ways to leave voices of the larger out, by plain recursion. */
-function leastSum(a: number[], b: number[]): number {
-  if (a.length > b.length) return leastSum(b, a);
-  if (a.length === b.length) return a.reduce((sum, x, i) => sum + Math.abs(x - (b[i] ?? 0)), 0);
+/** The least cost over all ways to leave voices of the larger out, by plain recursion. */
+function leastCost(a: number[], b: number[]): number {
+  if (a.length > b.length) return leastCost(b, a);
+  if (a.length === b.length) {
+    return a.reduce((sum, x, i) => {
+      const step = Math.abs(x - b[i]!);
+      const beyond = Math.max(0, step - 4) * 100;
+      return sum + (i === a.length - 1 ? step * 150 + 2 * beyond : step * 100 + beyond);
+    }, 0);
+  }
   return Math.min(
     ...b.map((_, skip) =>
-      leastSum(
+      leastCost(
         a,
         b.filter((__, i) => i !== skip),
       ),

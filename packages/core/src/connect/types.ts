@@ -1,7 +1,7 @@
+import type { Degree } from '../chord/degrees';
 import type { Chord } from '../chord/types';
 import type { FamilyId, Voicing, VoicingSettings } from '../voicing/types';
 import type { MotionKind } from './match';
-import type { Weighed } from './weighed';
 
 export const TERM_IDS = [
   'motion',
@@ -9,8 +9,11 @@ export const TERM_IDS = [
   'parallel',
   'resolution',
   'register',
+  'drift',
   'sound',
   'hand',
+  'line',
+  'variety',
 ] as const;
 export type TermId = (typeof TERM_IDS)[number];
 
@@ -30,6 +33,29 @@ export interface ConnectSettings extends VoicingSettings {
   readonly mostCandidates: number;
   /** A chord that the chosen families do not voice is lent the nearest family that does. Default false. */
   readonly lendFamily: boolean;
+  readonly wishes: Wishes;
+}
+
+/** What the top voice is asked to do over a change. */
+export type TopMotion = 'free' | 'hold' | 'rise' | 'fall';
+
+/**
+ * What is asked of single chords and changes, by position in the list of chords (from 0). A change has
+ * the position of the chord it leads away from.
+ */
+export interface Wishes {
+  /** Top notes in mind, as MIDI notes. */
+  readonly tops: Readonly<Record<number, number>>;
+  /** Which way the top voice is to go at each change; free where nothing is said. */
+  readonly shapes: Readonly<Record<number, TopMotion>>;
+  /** Where the top note belongs to the next chord too, it had better stay. */
+  readonly keepTop: boolean;
+  /** Keys of the voicings that would be heard once more, see `voicingKey`. */
+  readonly heard: Readonly<Record<number, readonly string[]>>;
+  /** Changes inside one split chord: its parts are to differ. */
+  readonly splits: readonly number[];
+  /** Changes from one phrase to the next, where the whole hand may move an octave. */
+  readonly phraseEnds: readonly number[];
 }
 
 /** A chord that the chosen families do not voice, and the family that stands in. */
@@ -90,7 +116,17 @@ export type NotConnected =
   | { readonly status: 'infeasible'; readonly at: number; readonly why: string }
   | { readonly status: 'limit-reached'; readonly why: string };
 
+/** A whole chorus voiced another way. */
+export interface Way {
+  readonly path: readonly Voicing[];
+  readonly total: number;
+  /** What that is above the best total. */
+  readonly extra: number;
+}
+
 export interface Connected extends ConnectedPath {
+  /** So many whole ways to voice the chorus, no two alike, the cheapest first; the first is the path. */
+  readonly ways: (limit: number) => Way[];
   /** The candidates of one chord by what they cost the whole chorus, cheapest first. */
   readonly alternatives: (index: number, limit?: number) => Alternative[];
 }
@@ -101,33 +137,63 @@ export type ConnectOutcome = Connected | NotConnected;
 export interface ChordFacts {
   readonly chord: Chord;
   readonly voicing: Voicing;
+  /** Position in the list of chords. */
+  readonly at: number;
   readonly settings: ConnectSettings;
 }
 
-/** What a term may look at when a change is judged. */
-export interface ChangeFacts {
-  readonly from: Weighed;
-  readonly to: Weighed;
-  /** Signed motion of every matched voice, bottom to top, in semitones. */
-  readonly motions: readonly number[];
-  /** Positions of the matched voices in `from` and `to`. */
-  readonly fromVoices: readonly number[];
-  readonly toVoices: readonly number[];
-  /** Voices that enter or end. */
-  readonly spare: number;
+/** What is known of a change before its voicings are. */
+export interface ChangePlace {
   /** The roots fall a fifth (or rise a fourth), so sevenths and thirds have somewhere to go. */
   readonly fallsFifth: boolean;
-  readonly settings: ConnectSettings;
+  readonly top: TopMotion;
+  /** Pitch classes the top voice had better keep: those of the next chord, where that is asked. */
+  readonly keep: readonly number[];
+  /** Both are parts of one split chord. */
+  readonly split: boolean;
+  readonly phraseEnd: boolean;
+}
+
+export interface Tone {
+  readonly midi: number;
+  readonly degree: Degree;
+}
+
+/** What a term may look at when one voice across a change is judged. Where the voice lies is no matter. */
+export interface VoiceFacts {
+  readonly from: Degree;
+  readonly to: Degree;
+  /** Signed semitones; where the whole hand moves an octave at the end of a phrase, what is left of it. */
+  readonly step: number;
+  readonly top: boolean;
+  /** The next chord has the tone too, and it is asked to stay on top. */
+  readonly common: boolean;
+  readonly place: Pick<ChangePlace, 'fallsFifth' | 'top'>;
 }
 
 /**
  * One part of the cost. Costs are whole hundredths of a semitone equivalent, 0 or more; a weight in
- * percent is applied outside. A term may judge chords, changes, or both.
+ * percent is applied outside. A term judges what it needs to: the parts of a change are kept apart
+ * because the solver uses that most of its cost is a sum over voices.
  */
 export interface CostTerm {
   readonly id: TermId;
   /** For the slider, as a player says it. */
   readonly label: string;
-  readonly chord?: (facts: ChordFacts) => number;
-  readonly change?: (facts: ChangeFacts) => number;
+  /** What sounds, whichever way it is held. */
+  readonly sound?: (facts: ChordFacts) => number;
+  /** How it lies under the hand. */
+  readonly grip?: (facts: ChordFacts) => number;
+  /** One voice across a change. */
+  readonly voice?: (facts: VoiceFacts) => number;
+  /** Each voice that enters or ends. */
+  readonly spare?: number;
+  /** All voices, two or more, shifting by one and the same interval. */
+  readonly block?: number;
+  /** The parts of a split chord sounding the same. */
+  readonly again?: number;
+  /** The whole hand moving an octave at the end of a phrase. */
+  readonly octave?: number;
+  /** The index finger going from one place on the neck to another, in mm from the nut. */
+  readonly shift?: (fromMm: number, toMm: number) => number;
 }

@@ -1,6 +1,6 @@
-import type { Guitar, Voicing } from '../../voicing/types';
+import type { Guitar, Hand, Voicing } from '../../voicing/types';
 import { BODY_FRET, SIZES } from '../data';
-import type { ChangeFacts, ChordFacts, CostTerm } from '../types';
+import type { ChordFacts, CostTerm } from '../types';
 
 const OCTAVE = 12;
 
@@ -8,44 +8,45 @@ const OCTAVE = 12;
  * On strings: stretch past comfort, high positions, open and skipped strings, shift of position. On
  * keys: the span of a hand past an octave.
  */
-export const hand: CostTerm = { id: 'hand', label: 'Easy hands', chord: strain, change: shift };
+export const hand: CostTerm = {
+  id: 'hand',
+  label: 'Easy hands',
+  grip: strain,
+  shift: (fromMm, toMm) => Math.round(Math.abs(fromMm - toMm) * SIZES.shiftMm),
+};
 
 function strain({ voicing, settings: { instrument } }: ChordFacts): number {
   return instrument.kind === 'guitar' ? gripCost(voicing, instrument) : spanCost(voicing);
 }
 
-function gripCost(voicing: Voicing, guitar: Guitar): number {
-  const frets = voicing.notes.map((note) => note.fret ?? 0);
-  const fretted = frets.filter((fret) => fret > 0);
-  const pastBody = fretted.length ? Math.max(0, Math.min(...fretted) - BODY_FRET) : 0;
-  const open = frets.length - fretted.length;
-  const beyond = Math.max(0, (voicing.stretchMm ?? 0) - guitar.hand.comfortableMm);
+function gripCost({ notes, stretchMm }: Voicing, guitar: Guitar): number {
+  // Asked of every grip there is, so nothing is made on the way.
+  let [open, lowestFret, lowString, highString] = [0, Infinity, 0, Infinity];
+  for (const { fret = 0, string = 0 } of notes) {
+    if (fret === 0) open += 1;
+    else lowestFret = Math.min(lowestFret, fret);
+    lowString = Math.max(lowString, string);
+    highString = Math.min(highString, string);
+  }
+  const pastBody = lowestFret === Infinity ? 0 : Math.max(0, lowestFret - BODY_FRET);
+  const skipped = notes.length ? lowString - highString + 1 - notes.length : 0;
   return (
-    Math.round(beyond * SIZES.stretchMm) +
+    Math.round(Math.max(0, (stretchMm ?? 0) - guitar.hand.comfortableMm) * SIZES.stretchMm) +
     pastBody * SIZES.fretPastBody +
     open * SIZES.openString +
-    skippedStrings(voicing) * SIZES.skippedString
+    skipped * SIZES.skippedString
   );
 }
 
-function skippedStrings(voicing: Voicing): number {
-  const strings = voicing.notes.map((note) => note.string ?? 0);
-  if (!strings.length) return 0;
-  return Math.max(...strings) - Math.min(...strings) + 1 - strings.length;
-}
+const spanCost = ({ notes }: Voicing): number =>
+  beyondOctave(notes, 'left') + beyondOctave(notes, 'right');
 
-function spanCost(voicing: Voicing): number {
-  let cost = 0;
-  for (const side of ['left', 'right'] as const) {
-    const pitches = voicing.notes.filter((note) => note.hand === side).map((note) => note.midi);
-    const span = pitches.length ? Math.max(...pitches) - Math.min(...pitches) : 0;
-    cost += Math.max(0, span - OCTAVE) * SIZES.spanSemitone;
+function beyondOctave(notes: Voicing['notes'], side: Hand): number {
+  let [low, high] = [Infinity, -Infinity];
+  for (const { midi, hand: played } of notes) {
+    if (played !== side) continue;
+    low = Math.min(low, midi);
+    high = Math.max(high, midi);
   }
-  return cost;
-}
-
-/** How far the lowest fretted position moves along the neck; none to or from open grips. */
-function shift({ from, to }: ChangeFacts): number {
-  if (from.positionMm === undefined || to.positionMm === undefined) return 0;
-  return Math.round(Math.abs(from.positionMm - to.positionMm) * SIZES.shiftMm);
+  return high > low + OCTAVE ? (high - low - OCTAVE) * SIZES.spanSemitone : 0;
 }

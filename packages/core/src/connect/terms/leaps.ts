@@ -1,16 +1,16 @@
 import { SIZES, WIDEST_STEP } from '../data';
 import type { CostTerm } from '../types';
 
-/** What a voice leaps beyond a third, twice in the top voice. */
+/**
+ * What a voice leaps beyond a third, twice in the top voice. From one phrase to the next the whole hand
+ * may move an octave for a fixed price instead.
+ */
 export const leaps: CostTerm = {
   id: 'leaps',
   label: 'No leaps',
-  change: ({ motions }) => {
-    let cost = 0;
-    motions.forEach((step, index) => {
-      const beyond = Math.max(0, Math.abs(step) - WIDEST_STEP) * SIZES.leapSemitone;
-      cost += index === motions.length - 1 ? 2 * beyond : beyond;
-    });
-    return cost;
+  voice: ({ step, top }) => {
+    const beyond = Math.max(0, Math.abs(step) - WIDEST_STEP) * SIZES.leapSemitone;
+    return top ? 2 * beyond : beyond;
   },
+  octave: SIZES.octaveMoved,
 };

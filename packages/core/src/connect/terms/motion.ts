@@ -5,10 +5,7 @@ import type { CostTerm } from '../types';
 export const motion: CostTerm = {
   id: 'motion',
   label: 'Smoothness',
-  change: ({ motions, spare }) => {
-    let semitones = 0;
-    for (const step of motions) semitones += Math.abs(step);
-    const top = Math.abs(motions[motions.length - 1] ?? 0);
-    return semitones * SIZES.semitone + top * SIZES.topSemitone + spare * SIZES.spareVoice;
-  },
+  voice: ({ step, top }) =>
+    Math.abs(step) * (top ? SIZES.semitone + SIZES.topSemitone : SIZES.semitone),
+  spare: SIZES.spareVoice,
 };

@@ -1,7 +1,7 @@
 import { impossible } from '../../result';
 import type { Degree } from '../../chord/degrees';
 import { SIZES } from '../data';
-import type { ChangeFacts, CostTerm } from '../types';
+import type { CostTerm } from '../types';
 
 const fallsByStep = (step: number): boolean => step === -1 || step === -2;
 
@@ -48,16 +48,6 @@ const sizeOf = (degree: Degree): number => {
 export const resolution: CostTerm = {
   id: 'resolution',
   label: 'Resolutions',
-  change: (facts) => (facts.fallsFifth ? missed(facts) : 0),
+  voice: ({ from, to, step, place }) =>
+    place.fallsFifth && resolves(from, to, step) === false ? sizeOf(from) : 0,
 };
-
-function missed({ from, to, motions, fromVoices, toVoices }: ChangeFacts): number {
-  let cost = 0;
-  motions.forEach((step, index) => {
-    const before = from.voicing.notes[fromVoices[index] ?? 0];
-    const after = to.voicing.notes[toVoices[index] ?? 0];
-    if (!before || !after) return;
-    if (resolves(before.degree, after.degree, step) === false) cost += sizeOf(before.degree);
-  });
-  return cost;
-}

@@ -4,7 +4,7 @@ import { SIZES } from '../data';
 import type { ChordFacts, CostTerm } from '../types';
 
 /** Roughness, intervals too low to sound clear, and tones the chord needs that are not there. */
-export const sound: CostTerm = { id: 'sound', label: 'Clear sound', chord: unclear };
+export const sound: CostTerm = { id: 'sound', label: 'Clear sound', sound: unclear };
 
 function unclear({ chord, voicing }: ChordFacts): number {
   if (chord.kind === 'no chord') return 0;

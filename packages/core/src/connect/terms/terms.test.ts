@@ -1,20 +1,24 @@
 import { chord } from '../../testing/builders';
 import { defaultGuitar, defaultKeyboard } from '../../voicing/data';
 import { fretPosition } from '../../voicing/guitar/geometry';
-import { enumerateVoicings } from '../../voicing/enumerate';
+import { enumerateVoicings, voicingKey } from '../../voicing/enumerate';
 import type { VoicedNote, Voicing } from '../../voicing/types';
 import { midi } from '../../units';
-import { SIZES, defaultSettings } from '../data';
-import { changeFacts } from '../facts';
-import type { ConnectSettings, CostTerm } from '../types';
+import { SIZES, defaultSettings, defaultWeights, noWishes } from '../data';
+import { changeCost } from '../cost';
+import { pricesOf, standing } from '../prices';
+import type { ChangePlace, ConnectSettings, CostTerm } from '../types';
 import { weigh } from '../weighed';
+import { drift } from './drift';
 import { hand } from './hand';
 import { leaps } from './leaps';
+import { line } from './line';
 import { motion } from './motion';
 import { parallel } from './parallel';
 import { register } from './register';
 import { resolution, resolves } from './resolution';
 import { sound } from './sound';
+import { variety } from './variety';
 
 const keys: ConnectSettings = { ...defaultSettings, instrument: defaultKeyboard };
 
@@ -25,12 +29,32 @@ const voicing = (...notes: [number, VoicedNote['degree']][]): Voicing => ({
 });
 const plain = (...pitches: number[]): Voicing =>
   voicing(...pitches.map((pitch): [number, 'R'] => [pitch, 'R']));
-const change = (term: CostTerm, from: Voicing, to: Voicing, falls = false, with_ = keys): number =>
-  term.change?.(
-    changeFacts(weigh(from, with_.instrument), weigh(to, with_.instrument), falls, with_),
-  ) ?? 0;
-const own = (term: CostTerm, v: Voicing, with_ = keys): number =>
-  term.chord?.({ chord: chord('C'), voicing: v, settings: with_ }) ?? 0;
+const anywhere: ChangePlace = {
+  fallsFifth: false,
+  top: 'free',
+  keep: [],
+  split: false,
+  phraseEnd: false,
+};
+/** What one term alone charges for a change. */
+const change = (
+  term: CostTerm,
+  from: Voicing,
+  to: Voicing,
+  place: Partial<ChangePlace> = {},
+  { instrument } = keys,
+): number =>
+  changeCost(
+    weigh(from, instrument),
+    weigh(to, instrument),
+    { ...anywhere, ...place },
+    pricesOf(defaultWeights, [term]),
+  );
+const own = (term: CostTerm, v: Voicing, with_ = keys, at = 0): number =>
+  standing(
+    { chord: chord('C'), voicing: v, at, settings: with_ },
+    pricesOf(defaultWeights, [term]),
+  );
 
 describe('motion', () => {
   it('adds up what every voice moves, the top voice weighted', () => {
@@ -80,8 +104,8 @@ describe('resolution, where roots fall a fifth (common practice)', () => {
 
   it('charges what is missed, and nothing where roots move otherwise', () => {
     const [from, to] = [voicing([59, '3'], [65, 'b7']), voicing([60, 'R'], [67, '5'])];
-    expect(change(resolution, from, to, true)).toBe(SIZES.seventhMissed);
-    expect(change(resolution, from, to, false)).toBe(0);
+    expect(change(resolution, from, to, { fallsFifth: true })).toBe(SIZES.seventhMissed);
+    expect(change(resolution, from, to)).toBe(0);
   });
 });
 
@@ -91,6 +115,60 @@ describe('register', () => {
     expect(own(register, plain(low, high))).toBe(0);
     expect(own(register, plain(high + 2, high + 4))).toBe(3 * SIZES.offCentreSemitone);
     expect(own(register, plain(low - 1))).toBe(SIZES.offCentreSemitone);
+  });
+});
+
+describe('drift', () => {
+  it('pulls to the middle of the centre from everywhere, and more the further away', () => {
+    const { low, high } = keys.room.centre;
+    const middle = (low + high) / 2;
+    expect(own(drift, plain(middle - 3, middle + 3))).toBe(0);
+    expect(own(drift, plain(middle + 5))).toBe(5 * SIZES.driftSemitone);
+    expect(own(drift, plain(middle - 12))).toBe(12 * SIZES.driftSemitone);
+  });
+});
+
+describe('the line on top', () => {
+  it('charges a wanted note that is not on top, by how far it is missed', () => {
+    const wishing = { ...keys, wishes: { ...noWishes, tops: { 3: 67 } } };
+    expect(own(line, plain(60, 67), wishing, 3)).toBe(0);
+    expect(own(line, plain(67, 69), wishing, 3)).toBe(SIZES.topMissed + 2 * SIZES.offTopSemitone);
+    expect(own(line, plain(60, 69), wishing, 2)).toBe(0);
+  });
+  it.each([
+    ['hold', 0, 0],
+    ['hold', 2, 2 * SIZES.againstShape],
+    ['rise', 2, 0],
+    ['rise', 0, SIZES.stillTop],
+    ['rise', -1, SIZES.stillTop + SIZES.againstShape],
+    ['fall', -3, 0],
+    ['fall', 1, SIZES.stillTop + SIZES.againstShape],
+    ['free', 7, 0],
+  ] as const)('asked to %s, a top that moves %i costs %i', (top, step, cost) => {
+    expect(change(line, plain(50, 60), plain(49, 60 + step), { top })).toBe(cost);
+  });
+  it('looks at no voice but the top', () => {
+    expect(change(line, plain(50, 60), plain(57, 60), { top: 'hold' })).toBe(0);
+  });
+  it('charges a top that is let go although the next chord has it', () => {
+    expect(change(line, plain(50, 60), plain(50, 62), { keep: [0, 4] })).toBe(SIZES.commonToneLeft);
+    expect(change(line, plain(50, 60), plain(50, 62), { keep: [4] })).toBe(0);
+    expect(change(line, plain(50, 60), plain(50, 60), { keep: [0, 4] })).toBe(0);
+  });
+});
+
+describe('variety', () => {
+  it('charges a grip that was heard before where the chord returns', () => {
+    const grip = plain(60, 64);
+    const wishing = { ...keys, wishes: { ...noWishes, heard: { 5: [voicingKey(grip)] } } };
+    expect(own(variety, grip, wishing, 5)).toBe(SIZES.sameGrip);
+    expect(own(variety, plain(60, 65), wishing, 5)).toBe(0);
+    expect(own(variety, grip, wishing, 4)).toBe(0);
+  });
+  it('charges a split chord whose parts sound the same', () => {
+    expect(change(variety, plain(60, 64), plain(60, 64), { split: true })).toBe(SIZES.sameColour);
+    expect(change(variety, plain(60, 64), plain(60, 65), { split: true })).toBe(0);
+    expect(change(variety, plain(60, 64), plain(60, 64))).toBe(0);
   });
 });
 
@@ -115,7 +193,7 @@ describe('hand', () => {
   it('charges the shift of the index finger in millimetres', () => {
     const [from, to] = [grip('Cmaj7', '3 5 4 5'), grip('Dbmaj7', '4 6 5 6')];
     const shift = fretPosition(648, 4) - fretPosition(648, 3);
-    expect(change(hand, from, to, false, { ...defaultSettings, instrument: defaultGuitar })).toBe(
+    expect(change(hand, from, to, {}, { ...keys, instrument: defaultGuitar })).toBe(
       Math.round(shift),
     );
   });
@@ -126,7 +204,7 @@ describe('hand', () => {
 
 describe('sound', () => {
   const of = (symbol: string, v: Voicing): number =>
-    sound.chord?.({ chord: chord(symbol), voicing: v, settings: keys }) ?? 0;
+    sound.sound?.({ chord: chord(symbol), voicing: v, at: 0, settings: keys }) ?? 0;
   const open = voicing([52, '3'], [62, 'b7']);
 
   it('charges the roughness of what sounds together, and more the closer it lies', () => {
@@ -149,9 +227,10 @@ describe('sound', () => {
   it('charges nothing for a rest', () => {
     const rest = { ...open, notes: [] };
     expect(
-      sound.chord?.({
+      sound.sound?.({
         chord: { kind: 'no chord', symbol: 'N.C.', tones: [] },
         voicing: rest,
+        at: 0,
         settings: keys,
       }),
     ).toBe(0);

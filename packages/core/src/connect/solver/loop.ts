@@ -12,7 +12,8 @@
  *
  * Ties: of groups with one bound the one with the lower first member is opened first.
  */
-import { NEVER, solveChain, type Layers, type Ranked, type Solution } from './chain';
+import { NEVER, solveChain, type Layers, type Ranked, type Solution, type Step } from './chain';
+import type { Way } from './ways';
 
 export function solveLoop({ own, step }: Layers): Solution {
   const turnedTo = (front: number): Turned => ({
@@ -28,13 +29,14 @@ export function solveLoop({ own, step }: Layers): Solution {
     path,
     total: best.total,
     ranked: (layer, limit) => take(loopsByTotal(turnedTo(layer)), limit),
+    ways: () => waysRound(turned, own.length - front),
   };
 }
 
 /** The layers of a loop from the one in front on; the last step leads back to it. */
 interface Turned {
   readonly own: readonly Int32Array[];
-  readonly step: readonly Int32Array[];
+  readonly step: readonly Step[];
 }
 
 /** Candidates of the front layer, and the least chain that starts and ends among them. */
@@ -86,40 +88,65 @@ function file(open: Group[], turned: Turned, members: readonly number[]): void {
 }
 
 /** The least chain once round that starts at one member and ends at one. */
-function bounded({ own, step }: Turned, members: readonly number[]): Group {
-  const head = own[0]!;
-  let costs: Int32Array = new Int32Array(head.length).fill(NEVER);
-  for (const member of members) costs[member] = head[member]!;
-  let origins: Int32Array = Int32Array.from(head.keys());
-  for (let i = 1; i <= own.length; i += 1) {
-    const last = i === own.length;
-    const layer = last ? head : own[i]!;
-    const next = new Int32Array(layer.length).fill(NEVER);
-    const from = new Int32Array(layer.length);
-    const joins = step[i - 1]!;
-    for (let a = 0; a < costs.length; a += 1) {
-      const cost = costs[a]!;
-      if (cost >= NEVER) continue;
-      const row = a * layer.length;
-      for (let b = 0; b < layer.length; b += 1) {
-        const sum = cost + joins[row + b]!;
-        if (sum < next[b]!) {
-          next[b] = sum;
-          from[b] = origins[a]!;
-        }
-      }
-    }
-    if (!last) for (let b = 0; b < layer.length; b += 1) next[b]! += layer[b]!;
-    costs = next;
-    origins = from;
-  }
-  const end = members.reduce((best, member) => (costs[member]! < costs[best]! ? member : best));
+function bounded(turned: Turned, members: readonly number[]): Group {
+  const rounds = onceRound(turned, members);
+  const ends = rounds.at(-1)!;
+  const end = members.reduce((best, member) => (ends[member]! < ends[best]! ? member : best));
   // A member that comes back to itself at the same cost is a loop, and settles the group.
-  const closed = members.find(
-    (member) => costs[member] === costs[end] && origins[member] === member,
-  );
-  const settled = closed ?? end;
-  return { members, bound: costs[settled]!, start: origins[settled]!, end: settled };
+  const alike = members.filter((member) => ends[member] === ends[end]);
+  const closed = alike.find((member) => startOf(turned, rounds, member) === member) ?? end;
+  const start = startOf(turned, rounds, closed);
+  return { members, bound: ends[closed]!, start, end: closed };
+}
+
+/** Least costs of chains from the members on, layer by layer; the last is the front layer once more. */
+function onceRound({ own, step }: Turned, members: readonly number[]): Int32Array[] {
+  const begin = new Int32Array(own[0]!.length).fill(NEVER);
+  for (const member of members) begin[member] = own[0]![member]!;
+  const rounds: Int32Array[] = [begin];
+  step.forEach((change, i) => {
+    const costs = change.forward(rounds[i]!);
+    const here = own[i + 1];
+    rounds.push(here ? costs.map((cost, b) => Math.min(NEVER, cost + here[b]!)) : costs);
+  });
+  return rounds;
+}
+
+/** Follows the least chain from its end back to where it began; of equals the first. */
+function startOf({ own, step }: Turned, rounds: readonly Int32Array[], end: number): number {
+  let at = end;
+  for (let i = step.length - 1; i >= 0; i -= 1) {
+    const cost = rounds[i + 1]![at]! - (own[i + 1]?.[at] ?? 0);
+    const before = rounds[i]!;
+    at = before.findIndex((left, a) => left <= cost && left + step[i]!.cost(a, at) === cost);
+  }
+  return at;
+}
+
+/**
+ * The loops in the order of their totals: those through each candidate of the front layer, candidate by
+ * candidate as their best loops come, and the next one always from where it is the least.
+ * @param turnBy brings a path back to begin with the first layer
+ */
+function* waysRound(turned: Turned, turnBy: number): Generator<Way> {
+  const fronts = loopsByTotal(turned);
+  let coming = fronts.next();
+  const open: { next: Way; rest: Iterator<Way> }[] = [];
+  for (;;) {
+    open.sort((a, b) => a.next.total - b.next.total);
+    const best = open[0];
+    if (!coming.done && (!best || coming.value.total <= best.next.total)) {
+      const rest = solveChain(unrolled(turned, coming.value.candidate)).ways()[Symbol.iterator]();
+      open.push({ next: rest.next().value as Way, rest });
+      coming = fronts.next();
+      continue;
+    }
+    if (!best || best.next.total >= NEVER) return;
+    yield { path: rotate(best.next.path.slice(0, -1), turnBy), total: best.next.total };
+    const { value, done } = best.rest.next();
+    if (done) open.shift();
+    else best.next = value;
+  }
 }
 
 function take(ranked: Iterable<Ranked>, limit: number): Ranked[] {
@@ -133,15 +160,11 @@ function take(ranked: Iterable<Ranked>, limit: number): Ranked[] {
 
 /** The loop with one candidate of its front layer fixed at both ends: a chain one layer longer. */
 function unrolled({ own, step }: Turned, fixed: number): Layers {
-  const [head, ...rest] = own as [Int32Array, ...Int32Array[]];
-  const last = own.length - 1;
-  const second = own[1]?.length ?? 0;
-  const back = step[last]!;
-  const leaving = step[0]!.slice(fixed * second, (fixed + 1) * second);
-  const returning = own[last]!.map((_, a) => back[a * head.length + fixed]!);
+  const only = (costs: Int32Array): Int32Array =>
+    costs.map((cost, candidate) => (candidate === fixed ? cost : NEVER));
   return {
-    own: [head.slice(fixed, fixed + 1), ...rest, new Int32Array(1)],
-    step: [leaving, ...step.slice(1, last), returning],
+    own: [only(own[0]!), ...own.slice(1), only(new Int32Array(own[0]!.length))],
+    step,
     loop: false,
   };
 }

@@ -1,6 +1,20 @@
 import fc from 'fast-check';
-import type { Layers } from './chain';
-import { solve } from './solver';
+import { NEVER, type Layers, type Step } from './chain';
+import { solve } from './solve';
+
+/** A change whose costs are all written down, row by row. */
+const dense = (costs: readonly number[], width: number): Step => {
+  const cost = (a: number, b: number): number => costs[a * width + b]!;
+  const least = (values: Int32Array, count: number, of: (value: number, at: number) => number) =>
+    Int32Array.from({ length: count }, (_, at) =>
+      values.reduce((best, value, other) => Math.min(best, value + of(other, at)), NEVER),
+    );
+  return {
+    cost,
+    forward: (values) => least(values, width, cost),
+    backward: (values) => least(values, costs.length / width, (b, a) => cost(a, b)),
+  };
+};
 
 /** Every path there is, one by one: the slow plain oracle. */
 function everyPath(layers: Layers): { path: number[]; total: number }[] {
@@ -15,8 +29,7 @@ function everyPath(layers: Layers): { path: number[]; total: number }[] {
       const next = i + 1 < path.length ? i + 1 : 0;
       total += own[i]?.[c] ?? 0;
       const joined = i + 1 < path.length || (loop && path.length > 1);
-      const width = own[next]?.length ?? 0;
-      if (joined) total += step[i]?.[c * width + (path[next] ?? 0)] ?? 0;
+      if (joined) total += step[i]!.cost(c, path[next]!);
     });
     return { path, total };
   });
@@ -29,9 +42,10 @@ const problem = (loop: boolean): fc.Arbitrary<Layers> =>
         .array(fc.integer({ min: 0, max: 40 }), { minLength: length, maxLength: length })
         .map((values) => Int32Array.from(values));
     const joins = loop && sizes.length > 1 ? sizes.length : sizes.length - 1;
-    const steps = Array.from({ length: joins }, (_, i) =>
-      costs((sizes[i] ?? 0) * (sizes[(i + 1) % sizes.length] ?? 0)),
-    );
+    const steps = Array.from({ length: joins }, (_, i) => {
+      const width = sizes[(i + 1) % sizes.length]!;
+      return costs(sizes[i]! * width).map((values) => dense([...values], width));
+    });
     return fc
       .tuple(fc.tuple(...sizes.map(costs)), fc.tuple(...steps))
       .map(([own, step]) => ({ own, step, loop }));
@@ -74,8 +88,27 @@ describe.each([
   });
 });
 
+describe.each([
+  { loop: false, seed: 23 },
+  { loop: true, seed: 24 },
+])('the ways through against brute force (loop: $loop, seed $seed)', ({ loop, seed }) => {
+  it('come in the order of their totals, none twice and none left out', () => {
+    fc.assert(
+      fc.property(problem(loop), (layers) => {
+        const all = everyPath(layers).sort((a, b) => a.total - b.total);
+        const ways = [...solve(layers).ways()];
+        expect(ways.map(({ total }) => total)).toEqual(all.map(({ total }) => total));
+        const names = (paths: readonly { readonly path: readonly number[] }[]): string[] =>
+          paths.map(({ path }) => path.join(' ')).sort();
+        expect(names(ways)).toEqual(names(all));
+      }),
+      { numRuns: 150, seed },
+    );
+  });
+});
+
 it('prefers the lower index of equals', () => {
   const zero = Int32Array.from([0, 0]);
-  const { path } = solve({ own: [zero, zero], step: [Int32Array.from([0, 0, 0, 0])], loop: false });
+  const { path } = solve({ own: [zero, zero], step: [dense([0, 0, 0, 0], 2)], loop: false });
   expect(path).toEqual([0, 0]);
 });

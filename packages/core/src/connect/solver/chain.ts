@@ -1,0 +1,102 @@
+/**
+ * The least-cost path through layers of candidates, one from each layer, from the first to the last.
+ *
+ * (1) Backward, the least cost of any continuation of each candidate; (2) forward, the least cost of any
+ * path ending in each candidate. Both together are, for every candidate, the best total with it forced;
+ * (3) the path is traced along those whose total is the least.
+ * Cost: two sweeps (see sweep.ts) for each change. Source: Bellman's principle of optimality (dynamic
+ * programming).
+ *
+ * All costs are whole numbers, so equal totals are truly equal; of equals the lower index is taken.
+ */
+import { waysThrough, type Way } from './ways';
+
+export interface Layers {
+  /** Own cost of every candidate, layer by layer, 0 or more. No layer is empty. */
+  readonly own: readonly Int32Array[];
+  /** From each layer to the next; with a loop one more, from the last layer to the first. */
+  readonly step: readonly Step[];
+  readonly loop: boolean;
+}
+
+/** The change from one layer to the next. All costs are 0 or more. */
+export interface Step {
+  /** For every later candidate the least of value + cost over the earlier ones; `NEVER` where there is none. */
+  readonly forward: (values: Int32Array) => Int32Array;
+  /** For every earlier candidate the least of cost + value over the later ones. */
+  readonly backward: (values: Int32Array) => Int32Array;
+  readonly cost: (earlier: number, later: number) => number;
+}
+
+export interface Solution {
+  readonly path: readonly number[];
+  readonly total: number;
+  /**
+   * The candidates of one layer by the least total of a path through each, the least first, of equals the
+   * lower index. Worked out when asked for, no further than `limit`.
+   */
+  readonly ranked: (layer: number, limit: number) => readonly Ranked[];
+  /** All paths in the order of their totals, the best first; each worked out when it is asked for. */
+  readonly ways: () => Iterable<Way>;
+}
+
+export interface Ranked {
+  readonly candidate: number;
+  readonly total: number;
+}
+
+/** Above every sum of real costs, and far enough below the limit of 32 bits to be added to. */
+export const NEVER = 2 ** 28;
+
+export function solveChain(layers: Layers): Solution {
+  const { own } = layers;
+  const [behind, ahead] = [forward(layers), backward(layers)];
+  const totals = own.map((_, i) => plus(behind[i]!, ahead[i]!));
+  const total = totals[0]!.reduce((least, each) => Math.min(least, each));
+  const path = trace(layers, behind, totals, total);
+  const ranked = (layer: number, limit: number): Ranked[] =>
+    Array.from(totals[layer] ?? [], (each, candidate) => ({ candidate, total: each }))
+      .sort((a, b) => a.total - b.total || a.candidate - b.candidate)
+      .slice(0, limit);
+  return { path, total, ranked, ways: () => waysThrough(layers, ahead) };
+}
+
+function plus(a: Int32Array, b: Int32Array): Int32Array {
+  const sum = new Int32Array(a.length);
+  for (let i = 0; i < sum.length; i += 1) sum[i] = a[i]! + b[i]!;
+  return sum;
+}
+
+function forward({ own, step }: Layers): Int32Array[] {
+  const behind: Int32Array[] = [];
+  own.forEach((costs, i) => {
+    behind.push(i === 0 ? costs : plus(step[i - 1]!.forward(behind[i - 1]!), costs));
+  });
+  return behind;
+}
+
+function backward({ own, step }: Layers): Int32Array[] {
+  const ahead: Int32Array[] = own.map((layer) => new Int32Array(layer.length));
+  for (let i = own.length - 2; i >= 0; i -= 1) {
+    ahead[i] = step[i]!.backward(plus(own[i + 1]!, ahead[i + 1]!));
+  }
+  return ahead;
+}
+
+/** Follows the candidates that lie on a path of the least total; where several do, the first that leads on. */
+function trace(
+  { own, step }: Layers,
+  behind: readonly Int32Array[],
+  totals: readonly Int32Array[],
+  total: number,
+): number[] {
+  const path: number[] = [];
+  totals.forEach((each, i) => {
+    const previous = path[i - 1];
+    const follows = (c: number): boolean =>
+      previous === undefined ||
+      behind[i - 1]![previous]! + step[i - 1]!.cost(previous, c) + own[i]![c]! === behind[i]![c];
+    path.push(each.findIndex((sum, c) => sum === total && follows(c)));
+  });
+  return path;
+}

@@ -1,0 +1,139 @@
+import { waysToFit } from '../match';
+import type { Layer } from './layer';
+
+/** Which sounds are entered, and which of their voices. */
+export interface EntryKind {
+  /** Voices of an entry. */
+  readonly size: number;
+  /** Sounds of just so many voices; or larger ones, in every way to leave voices out. */
+  readonly from: 'equal' | 'larger';
+  /** Semitones by which the whole hand may be displaced: 0, or also an octave. */
+  readonly octaves: readonly number[];
+}
+
+/**
+ * Sounds made comparable to those of another layer: so many voices each, grouped by the tone on top and
+ * within a group in the order of what the pitches below it add up to.
+ */
+export interface Entries {
+  readonly size: number;
+  readonly count: number;
+  readonly sound: Int32Array;
+  readonly spares: Int32Array;
+  readonly octave: Int32Array;
+  /** The tones of entry `e`, top down, begin at `e * size`; displaced ones count on past the layer's own. */
+  readonly tones: Int32Array;
+  /** Pitches below the top added up, as displaced. */
+  readonly inner: Int32Array;
+  /** By group: the tone on top, and the lowest inner sum. */
+  readonly topTone: Int32Array;
+  readonly lowest: Int32Array;
+  /** The cells of group `g`, one for each inner sum, are those from `cells[g]` up to `cells[g + 1]`. */
+  readonly cells: Int32Array;
+  /** The entries of cell `c` are those from `starts[c]` up to `starts[c + 1]`. */
+  readonly starts: Int32Array;
+}
+
+/** `undefined` where no sound is of that kind. */
+export function entriesOf(layer: Layer, kind: EntryKind): Entries | undefined {
+  const listed = list(layer, kind);
+  const count = listed.sound.length;
+  if (!count) return undefined;
+  const { size } = kind;
+  const inner = innerSums(listed, layer, kind);
+  const grid = gridOf(listed.tones, inner, size);
+  const { order } = grid;
+  const inOrder = (column: ArrayLike<number>): Int32Array => order.map((at) => column[at]!);
+  const tones = new Int32Array(count * size);
+  order.forEach((at, entry) => {
+    for (let voice = 0; voice < size; voice += 1) {
+      tones[entry * size + voice] = listed.tones[at * size + voice]!;
+    }
+  });
+  return {
+    size,
+    count,
+    sound: inOrder(listed.sound),
+    spares: inOrder(listed.spares),
+    octave: inOrder(listed.octave),
+    inner: inOrder(inner),
+    tones,
+    topTone: grid.topTone,
+    lowest: grid.lowest,
+    cells: grid.cells,
+    starts: grid.starts,
+  };
+}
+
+interface Listed {
+  readonly sound: readonly number[];
+  readonly spares: readonly number[];
+  readonly octave: readonly number[];
+  readonly tones: readonly number[];
+}
+
+function list({ first, voices, tones: layerTones }: Layer, kind: EntryKind): Listed {
+  const [sounds, spare, octave, tones]: number[][] = [[], [], [], []];
+  for (let sound = 0; sound < first.length - 1; sound += 1) {
+    const begin = first[sound]!;
+    const voiceCount = first[sound + 1]! - begin;
+    const spares = voiceCount - kind.size;
+    if (kind.from === 'equal' ? spares !== 0 : spares <= 0) continue;
+    for (const way of waysToFit(kind.size, voiceCount)) {
+      kind.octaves.forEach((displaced, block) => {
+        sounds!.push(sound);
+        spare!.push(spares);
+        octave!.push(displaced);
+        for (const voice of way) tones!.push(voices[begin + voice]! + block * layerTones.length);
+      });
+    }
+  }
+  return { sound: sounds!, spares: spare!, octave: octave!, tones: tones! };
+}
+
+function innerSums({ sound, tones }: Listed, layer: Layer, { size, octaves }: EntryKind) {
+  const pitches = octaves.flatMap((octave) => layer.tones.map(({ midi }) => midi + octave));
+  return Int32Array.from(sound, (_, entry) => {
+    let sum = 0;
+    for (let voice = 1; voice < size; voice += 1) sum += pitches[tones[entry * size + voice]!]!;
+    return sum;
+  });
+}
+
+/** Groups, their cells, and the order of entries that fills them. */
+function gridOf(tones: readonly number[], inner: Int32Array, size: number) {
+  const topOf = (entry: number): number => tones[entry * size]!;
+  const topTone = Int32Array.from(new Set(inner.map((_, entry) => topOf(entry)))).sort();
+  const groupAt = new Int32Array(topTone.at(-1)! + 1);
+  topTone.forEach((tone, group) => {
+    groupAt[tone] = group;
+  });
+  const group = inner.map((_, entry) => groupAt[topOf(entry)]!);
+  const lowest = new Int32Array(topTone.length).fill(0x7fffffff);
+  const highest = new Int32Array(topTone.length);
+  inner.forEach((sum, entry) => {
+    const at = group[entry]!;
+    lowest[at] = Math.min(lowest[at]!, sum);
+    highest[at] = Math.max(highest[at]!, sum);
+  });
+  const cells = new Int32Array(topTone.length + 1);
+  lowest.forEach((low, at) => {
+    cells[at + 1] = cells[at]! + highest[at]! - low + 1;
+  });
+  const cellOf = inner.map((sum, entry) => cells[group[entry]!]! + sum - lowest[group[entry]!]!);
+  return { topTone, lowest, cells, ...countingSort(cellOf, cells.at(-1)!) };
+}
+
+/** The order of rising keys, those alike as they come, and where each key begins in it. */
+export function countingSort(keys: Int32Array, count: number) {
+  const starts = new Int32Array(count + 1);
+  for (const key of keys) starts[key + 1]! += 1;
+  for (let key = 0; key < count; key += 1) starts[key + 1]! += starts[key]!;
+  const next = starts.slice();
+  const order = new Int32Array(keys.length);
+  keys.forEach((key, at) => {
+    order[next[key]!] = at;
+    next[key]! += 1;
+  });
+  return { order, starts };
+}

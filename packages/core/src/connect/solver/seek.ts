@@ -1,0 +1,260 @@
+import { NEVER } from './chain';
+import type { Entries } from './entries';
+import { offer, together, type Pairing, type Run } from './sweep';
+
+/** The source entries of one pairing, made ready for the targets to look through. */
+interface Field {
+  /** By entry: what it costs before any voice is looked at. */
+  readonly fee: Int32Array;
+  /** Cell by cell, as in the entries, but within a cell by rising value. */
+  readonly entry: Int32Array;
+  readonly value: Int32Array;
+  /** By cell: the least of value and way, as far as its inner sum, of this and the cells below in its group. */
+  readonly fromBelow: Int32Array;
+  /** And of this and those above. */
+  readonly fromAbove: Int32Array;
+  /** By group. */
+  readonly groupLeast: Int32Array;
+}
+
+/** What is at hand while a target looks. Flat, because it is asked for at every step. */
+interface Search extends Field {
+  readonly run: Run;
+  readonly whole: boolean;
+  readonly size: number;
+  readonly slope: number;
+  readonly topTone: Int32Array;
+  readonly lowest: Int32Array;
+  readonly cells: Int32Array;
+  readonly starts: Int32Array;
+  readonly sourceTones: Int32Array;
+  readonly sourceSound: Int32Array;
+  readonly octave: Int32Array;
+  readonly least: Int32Array;
+  readonly innerPrice: Int32Array;
+  readonly topPrice: Int32Array;
+  readonly width: number;
+  readonly targetTones: Int32Array;
+}
+
+/** Finds for every target of a pairing its best source; see sweep.ts for why nothing is lost. */
+export function seek(pairing: Pairing, run: Run): void {
+  const { target } = pairing;
+  const search = searchOf(pairing, run);
+  const { spare } = run.sweep.prices;
+  for (let topGroup = 0; topGroup < target.topTone.length; topGroup += 1) {
+    const ranking = rankGroups(search, target.topTone[topGroup]!);
+    const first = target.starts[target.cells[topGroup]!]!;
+    const last = target.starts[target.cells[topGroup + 1]!]!;
+    for (let t = first; t < last; t += 1) {
+      lookRound(search, ranking, t, target.sound[t]!, target.spares[t]! * spare, target.inner[t]!);
+    }
+  }
+}
+
+/** The source groups for targets with one tone on top, the most promising first. */
+interface Ranking {
+  readonly group: Int32Array;
+  /** What the two tones on top cost. */
+  readonly onTop: Int32Array;
+  /** That and the least value in the group. */
+  readonly least: Int32Array;
+}
+
+function rankGroups({ topTone, topPrice, width, groupLeast }: Search, tone: number): Ranking {
+  const count = topTone.length;
+  const [group, onTop, least] = [
+    new Int32Array(count),
+    new Int32Array(count),
+    new Int32Array(count),
+  ];
+  for (let each = 0; each < count; each += 1) {
+    const price = topPrice[tone * width + topTone[each]!]!;
+    const sum = price + groupLeast[each]!;
+    // A dozen at most, and asked for often: put in their places one by one.
+    let rank = each;
+    while (rank > 0 && least[rank - 1]! > sum) {
+      group[rank] = group[rank - 1]!;
+      onTop[rank] = onTop[rank - 1]!;
+      least[rank] = least[rank - 1]!;
+      rank -= 1;
+    }
+    group[rank] = each;
+    onTop[rank] = price;
+    least[rank] = sum;
+  }
+  return { group, onTop, least };
+}
+
+/** Looks for one target through the groups, until none that is left can help. */
+function lookRound(
+  search: Search,
+  { group, onTop, least }: Ranking,
+  t: number,
+  sound: number,
+  fee: number,
+  inner: number,
+): void {
+  const { bounds } = search.run;
+  for (let rank = 0; rank < group.length; rank += 1) {
+    if (least[rank]! + fee >= bounds[sound]!) return;
+    const sure = fee + onTop[rank]!;
+    if (sure + leastOfGroup(search, group[rank]!, inner) >= bounds[sound]!) continue;
+    lookThrough(search, t, sound, fee, sure, group[rank]!, inner);
+  }
+}
+
+/** The least that any entry of a group, less its top voice, can come to for a target. */
+function leastOfGroup(
+  { cells, lowest, fromBelow, fromAbove, slope }: Search,
+  group: number,
+  inner: number,
+) {
+  const first = cells[group]!;
+  const last = cells[group + 1]! - 1;
+  const here = first + inner - lowest[group]!;
+  if (here < first) return fromAbove[first]! + slope * (first - here);
+  if (here > last) return fromBelow[last]! + slope * (here - last);
+  return Math.min(fromBelow[here]!, fromAbove[here]!);
+}
+
+/**
+ * Tries the entries of a group, from the target's own inner sum down and up.
+ * @param onTop what the top voices cost, and the target's fee
+ */
+function lookThrough(
+  search: Search,
+  t: number,
+  sound: number,
+  fee: number,
+  onTop: number,
+  group: number,
+  inner: number,
+): void {
+  const { fromBelow, fromAbove, slope, cells } = search;
+  const { bounds } = search.run;
+  const first = cells[group]!;
+  const last = cells[group + 1]! - 1;
+  const here = first + inner - search.lowest[group]!;
+  for (let cell = here < last ? here : last; cell >= first; cell -= 1) {
+    const way = onTop + slope * (here - cell);
+    if (fromBelow[cell]! + way >= bounds[sound]!) break;
+    look(search, t, sound, fee, cell, way);
+  }
+  for (let cell = here < first ? first : here + 1; cell <= last; cell += 1) {
+    const way = onTop + slope * (cell - here);
+    if (fromAbove[cell]! + way >= bounds[sound]!) break;
+    look(search, t, sound, fee, cell, way);
+  }
+}
+
+/** Tries the entries of one cell. */
+function look(
+  search: Search,
+  t: number,
+  sound: number,
+  fee: number,
+  cell: number,
+  way: number,
+): void {
+  const { value, entry, starts } = search;
+  const { bounds } = search.run;
+  const end = starts[cell + 1]!;
+  for (let k = starts[cell]!; k < end; k += 1) {
+    if (value[k]! + way >= bounds[sound]!) break;
+    weigh(search, t, sound, fee, entry[k]!);
+  }
+}
+
+/** Weighs one pair in full. */
+function weigh(search: Search, t: number, to: number, fee: number, e: number): void {
+  const { size, width, innerPrice, targetTones, sourceTones, run } = search;
+  const [a, b] = [e * size, t * size];
+  const from = search.sourceSound[e]!;
+  let cost = fee + search.fee[e]! + search.topPrice[targetTones[b]! * width + sourceTones[a]!]!;
+  for (let voice = 1; voice < size; voice += 1) {
+    cost += innerPrice[targetTones[b + voice]! * width + sourceTones[a + voice]!]!;
+  }
+  if (cost + search.least[from]! >= run.bounds[to]!) return;
+  if (search.whole) cost += together(run.sweep, from, to, search.octave[e]!);
+  offer(run, from, to, cost);
+}
+
+function searchOf({ source, target, whole }: Pairing, run: Run): Search {
+  const { inner, top, width, slope } = run.sweep.table;
+  const { fee, entry, value, fromBelow, fromAbove, groupLeast } = fieldOf(source, run, slope);
+  return {
+    fee,
+    entry,
+    value,
+    fromBelow,
+    fromAbove,
+    groupLeast,
+    run,
+    whole,
+    size: source.size,
+    slope,
+    topTone: source.topTone,
+    lowest: source.lowest,
+    cells: source.cells,
+    starts: source.starts,
+    sourceTones: source.tones,
+    sourceSound: source.sound,
+    octave: source.octave,
+    least: run.least,
+    innerPrice: inner,
+    topPrice: top,
+    width,
+    targetTones: target.tones,
+  };
+}
+
+function fieldOf(entries: Entries, { sweep, least }: Run, slope: number): Field {
+  const { count, sound, spares, octave, starts } = entries;
+  const { prices } = sweep;
+  const fee = new Int32Array(count);
+  const entry = new Int32Array(count);
+  const value = new Int32Array(count);
+  const lowest = new Int32Array(starts.length - 1).fill(NEVER);
+  for (let cell = 0; cell < lowest.length; cell += 1) {
+    const begin = starts[cell]!;
+    const end = starts[cell + 1]!;
+    for (let e = begin; e < end; e += 1) {
+      fee[e] = spares[e]! * prices.spare + (octave[e] ? prices.octave : 0);
+      const cost = Math.min(NEVER, least[sound[e]!]! + fee[e]!);
+      let place = e;
+      while (place > begin && value[place - 1]! > cost) {
+        value[place] = value[place - 1]!;
+        entry[place] = entry[place - 1]!;
+        place -= 1;
+      }
+      value[place] = cost;
+      entry[place] = e;
+    }
+    if (begin < end) lowest[cell] = value[begin]!;
+  }
+  return { fee, entry, value, ...envelopes(lowest, entries.cells, slope) };
+}
+
+/** The least of every cell as seen from either side. */
+function envelopes(lowest: Int32Array, cells: Int32Array, slope: number) {
+  const fromBelow = lowest.slice();
+  const fromAbove = lowest.slice();
+  const groupLeast = new Int32Array(cells.length - 1).fill(NEVER);
+  for (let group = 0; group < cells.length - 1; group += 1) {
+    const first = cells[group]!;
+    const last = cells[group + 1]! - 1;
+    for (let cell = first; cell <= last; cell += 1) {
+      groupLeast[group] = Math.min(groupLeast[group]!, lowest[cell]!);
+    }
+    for (let cell = first + 1; cell <= last; cell += 1) {
+      const passed = fromBelow[cell - 1]! + slope;
+      if (passed < fromBelow[cell]!) fromBelow[cell] = passed;
+    }
+    for (let cell = last - 1; cell >= first; cell -= 1) {
+      const passed = fromAbove[cell + 1]! + slope;
+      if (passed < fromAbove[cell]!) fromAbove[cell] = passed;
+    }
+  }
+  return { fromBelow, fromAbove, groupLeast };
+}

@@ -1,0 +1,18 @@
+import { middleOf } from '../middle';
+import { SIZES } from '../data';
+import type { CostTerm } from '../types';
+
+/**
+ * A gentle pull to the middle of the room's centre, everywhere: a chorus that has drifted away comes back
+ * by itself, as soon as that costs less than staying out there for the rest of it.
+ */
+export const drift: CostTerm = {
+  id: 'drift',
+  label: 'Back to the middle',
+  sound: ({ voicing, settings }) => {
+    const mean = middleOf(voicing);
+    if (mean === undefined) return 0;
+    const { low, high } = settings.room.centre;
+    return Math.round(Math.abs(mean - (low + high) / 2) * SIZES.driftSemitone);
+  },
+};

@@ -1,0 +1,12 @@
+import { voicingKey } from '../../voicing/enumerate';
+import { SIZES } from '../data';
+import type { CostTerm } from '../types';
+
+/** The same grip again where a chord returns and another was asked for; a split chord in one colour. */
+export const variety: CostTerm = {
+  id: 'variety',
+  label: 'Something new when a chord returns',
+  grip: ({ voicing, at, settings: { wishes } }) =>
+    wishes.heard[at]?.includes(voicingKey(voicing)) ? SIZES.sameGrip : 0,
+  again: SIZES.sameColour,
+};
