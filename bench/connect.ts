@@ -127,13 +127,18 @@ function oneEdit(): void {
   const edited = (other: number): Chord[] =>
     chords.map((chord, at) => (at === 31 ? chords[other]! : chord));
   const connector = createConnector();
-  connector(chords, settings);
+  connector.connect(chords, settings);
   let turn = 0;
   const others = Array.from({ length: 20 }, (_, i) => edited(i));
   const [full, edit] = inTurns(
     [
-      () => connectFully(createConnector(), chords, settings),
-      () => connectFully(connector, others[(turn += 1) % others.length]!, settings),
+      () => {
+        connectFully(createConnector(), chords, settings);
+      },
+      () => {
+        turn = (turn + 1) % others.length;
+        connectFully(connector, others[turn]!, settings);
+      },
     ],
     15,
   );
@@ -147,7 +152,7 @@ function connectFully(
   chords: readonly Chord[],
   settings: ConnectSettings,
 ): void {
-  const outcome = connector(chords, settings);
+  const outcome = connector.connect(chords, settings);
   if (outcome.status === 'found') outcome.alternatives(0, 24);
 }
 

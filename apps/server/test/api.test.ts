@@ -1,6 +1,6 @@
 import type { MikroORM } from '@mikro-orm/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { defaultArrangement, rooms } from '@drop-close/core';
+import { defaultArrangement, noLine, rooms } from '@drop-close/core';
 import type supertest from 'supertest';
 import type { ProblemDetails } from '../src/problem/problem';
 import type { TuneView } from '../src/tunes/tune.views';
@@ -145,7 +145,12 @@ describe('arrangements', () => {
       version: 1,
       room: 'bass',
       tensions: undefined,
-      weights: { ...defaultArrangement.weights, sound: undefined, parallel: undefined },
+      weights: {
+        ...defaultArrangement.weights,
+        ...{ sound: undefined, parallel: undefined, drift: undefined },
+        ...{ line: undefined, variety: undefined },
+      },
+      ...{ splits: undefined, line: undefined, returns: undefined },
     };
     const connection = orm.em.fork().getConnection();
     await connection.execute('update arrangement set setup = ? where id = ?', [
@@ -197,7 +202,11 @@ describe('what is not as it should be', () => {
     ['room.others.bass', { room: { ...rooms.bass, others: { bass: 'yes' } } }],
     ['room.window.high', { room: { ...rooms.bass, window: { low: 60, high: 50 } } }],
     ['tensions', { tensions: 'some' }],
-    ['version', { version: 2 }],
+    ['splits.0.after', { splits: [{ at: 0, symbol: 'C', after: 0 }] }],
+    ['line.notes.0.midi', { line: { ...noLine, notes: [{ at: 0, symbol: 'C', midi: 128 }] } }],
+    ['line.spans.0.shape', { line: { ...noLine, spans: [{ from: 0, to: 2, shape: 'zigzag' }] } }],
+    ['returns', { returns: 'maybe' }],
+    ['version', { version: 3 }],
     ['mood', { mood: 'blue' }],
   ])('a setup is checked to the last field: %s', async (path, change) => {
     const { id } = await create();

@@ -3,7 +3,7 @@
  * makes such work several times slower. Answers with one row for each tune and family.
  */
 import {
-  chordsInContext,
+  chorusOf,
   connect,
   defaultArrangement,
   families,
@@ -21,9 +21,10 @@ parentPort.postMessage(tunes.flatMap((tune) => families.map(({ id }) => voiced(t
 
 function voiced({ title, text, key, meter }, family) {
   const { chart } = parseChart(text, parseMeter(meter));
-  const chords = chordsInContext({ ...chart, header: { key, ...chart.header } });
+  const chorus = chorusOf({ ...chart, header: { key, ...chart.header } });
+  const { chords } = chorus;
   const arrangement = { ...defaultArrangement, instrument, families: [family], loop: false };
-  const settings = { ...settingsOf(arrangement, chords), mostCandidates: MOST_CANDIDATES };
+  const settings = { ...settingsOf(arrangement, chorus), mostCandidates: MOST_CANDIDATES };
   const { status, path = [], lent = [], why } = connect(chords, settings);
   const played = path.map((voicing) => voicing.family);
   return { title, family, status, chords: chords.length, played, lent, why };

@@ -146,6 +146,17 @@ export { readPlayed, type PlayedVoicing } from './voicing/sheet/readPlayed';
 
 export { connect, createConnector, type Connector } from './connect/connect';
 export { defaultSettings, defaultWeights, noWishes } from './connect/data';
+export { costByTerm, type TermCosts } from './connect/explain/costs';
+export { walkingLines, type WalkingLine } from './connect/explain/lines';
+export { resolutionsOf, type Resolution } from './connect/explain/resolutions';
+export {
+  profileByBar,
+  shiftsOf,
+  summaryOf,
+  type BarProfile,
+  type Summary,
+} from './connect/explain/summary';
+export { threadsOf, type Thread } from './connect/explain/threads';
 export { terms } from './connect/terms';
 export type { MotionKind } from './connect/match';
 export {
@@ -170,14 +181,19 @@ export {
 export {
   defaultArrangement,
   defaultInstruments,
-  followChords,
   instrumentOf,
+  noLine,
   settingsOf,
   standingLocks,
   withLock,
   type Instruments,
 } from './arrangement/arrangement';
+export { chorusOf, wholePositions, type Chorus } from './arrangement/chorus';
+export { followChords, marksChords, withSplit } from './arrangement/follow';
 export { chordsInContext } from './arrangement/inContext';
+export { type Return } from './arrangement/returns';
+export { withNote, withSpan } from './arrangement/topLine';
+export { voicedWith, voiceChorus, type Following } from './arrangement/voiceChorus';
 export {
   MEASURED_FROM,
   arrangementFor,
@@ -188,7 +204,18 @@ export {
   type Writing,
 } from './arrangement/profile';
 export { upgradeArrangement, type StoredArrangement } from './arrangement/upgrade';
-export { type Arrangement, type InstrumentKind, type Lock } from './arrangement/types';
+export {
+  LINE_SHAPES,
+  RETURNS,
+  type Arrangement,
+  type InstrumentKind,
+  type LineNote,
+  type LineShape,
+  type LineSpan,
+  type Lock,
+  type Split,
+  type TopLine,
+} from './arrangement/types';
 
 export { bandPlan, countIn, type BandPlan, type PlanRequest } from './band/plan';
 export { PARTS, type Part, type PlannedNote } from './band/types';

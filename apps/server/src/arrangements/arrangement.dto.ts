@@ -1,4 +1,4 @@
-import { FAMILY_IDS, type Arrangement } from '@drop-close/core';
+import { FAMILY_IDS, LINE_SHAPES, RETURNS, type Arrangement } from '@drop-close/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -10,6 +10,7 @@ import {
   IsIn,
   IsInt,
   IsNotEmpty,
+  IsNumber,
   IsObject,
   IsString,
   Max,
@@ -22,9 +23,10 @@ import { VoicingBody } from '../voicing/voicing.dto';
 
 /** As many as the longest chorus has chords. */
 const MOST_LOCKS = 4000;
+const MOST_PLACES = 100_000;
 
 class LockBody {
-  @IsInt() @Min(0) @Max(100_000) at!: number;
+  @IsInt() @Min(0) @Max(MOST_PLACES) at!: number;
   @IsString() @IsNotEmpty() @MaxLength(40) symbol!: string;
   @IsObject() @ValidateNested() @Type(() => VoicingBody) voicing!: VoicingBody;
 }
@@ -50,11 +52,47 @@ class WeightsBody {
   @IsInt() @Min(0) @Max(300) register!: number;
   @IsInt() @Min(0) @Max(300) sound!: number;
   @IsInt() @Min(0) @Max(300) hand!: number;
+  @IsInt() @Min(0) @Max(300) drift!: number;
+  @IsInt() @Min(0) @Max(300) line!: number;
+  @IsInt() @Min(0) @Max(300) variety!: number;
 }
 
-/** The shape of version 3, to the last field; see `Arrangement` in core. */
+class SplitBody {
+  @IsInt() @Min(0) @Max(MOST_PLACES) at!: number;
+  @IsString() @IsNotEmpty() @MaxLength(40) symbol!: string;
+  /** In quarters; charts go down to sixteenths of a beat. */
+  @IsNumber() @Min(0.0625) @Max(MOST_PLACES) after!: number;
+}
+
+class LineNoteBody {
+  @IsInt() @Min(0) @Max(MOST_PLACES) at!: number;
+  @IsString() @IsNotEmpty() @MaxLength(40) symbol!: string;
+  @IsInt() @Min(0) @Max(127) midi!: number;
+}
+
+class LineSpanBody {
+  @IsInt() @Min(0) @Max(MOST_PLACES) from!: number;
+  @IsInt() @Min(0) @Max(MOST_PLACES) to!: number;
+  @IsIn(LINE_SHAPES) shape!: string;
+}
+
+class LineBody {
+  @IsArray()
+  @ArrayMaxSize(MOST_LOCKS)
+  @ValidateNested({ each: true })
+  @Type(() => LineNoteBody)
+  notes!: LineNoteBody[];
+  @IsArray()
+  @ArrayMaxSize(MOST_LOCKS)
+  @ValidateNested({ each: true })
+  @Type(() => LineSpanBody)
+  spans!: LineSpanBody[];
+  @IsBoolean() keepTop!: boolean;
+}
+
+/** The shape of version 4, to the last field; see `Arrangement` in core. */
 class SetupBody {
-  @Equals(3) version!: 3;
+  @Equals(4) version!: 4;
   @IsIn(['guitar', 'keyboard']) instrument!: string;
   @IsIn(['one', 'two']) keyboardHands!: string;
   @IsObject() @ValidateNested() @Type(() => RoomBody) room!: RoomBody;
@@ -67,6 +105,13 @@ class SetupBody {
   @IsObject() @ValidateNested() @Type(() => WeightsBody) weights!: WeightsBody;
   @IsBoolean() loop!: boolean;
   @IsObject() @ValidateNested() @Type(() => LocksBody) locks!: LocksBody;
+  @IsArray()
+  @ArrayMaxSize(MOST_LOCKS)
+  @ValidateNested({ each: true })
+  @Type(() => SplitBody)
+  splits!: SplitBody[];
+  @IsObject() @ValidateNested() @Type(() => LineBody) line!: LineBody;
+  @IsIn(RETURNS) returns!: string;
 }
 
 export class ArrangementBody {

@@ -1,12 +1,19 @@
 import {
   followChords,
   formatChart,
+  marksChords,
   parseChart,
   parseMeter,
   timeline,
   transposeChart,
   withLock,
+  withNote,
+  withSpan,
+  withSplit,
   type Arrangement,
+  type LineShape,
+  type Lock,
+  type Split,
   type Voicing,
 } from '@drop-close/core';
 import type { TuneDocument } from './types';
@@ -30,6 +37,24 @@ export type DocumentAction =
       readonly voicing: Voicing;
     }
   | { readonly type: 'unlock'; readonly at: number }
+  /** Several chords locked at once: a whole other way to voice the chorus. */
+  | { readonly type: 'lock all'; readonly locks: readonly Lock[] }
+  /** Splits a chord, or joins its parts again. */
+  | { readonly type: 'split'; readonly split: Split; readonly standing: boolean }
+  /** A note wanted on top, or none any more. */
+  | {
+      readonly type: 'want on top';
+      readonly at: number;
+      readonly symbol: string;
+      readonly midi: number | undefined;
+    }
+  /** A shape for a stretch of the top line, in place of any it overlaps; or none. */
+  | {
+      readonly type: 'shape line';
+      readonly from: number;
+      readonly to: number;
+      readonly shape: LineShape | undefined;
+    }
   | { readonly type: 'replace'; readonly document: TuneDocument };
 
 /** The document after an edit. Pure; an edit that changes nothing returns the same object. */
@@ -51,6 +76,22 @@ export function edit(document: TuneDocument, action: DocumentAction): TuneDocume
     }
     case 'unlock':
       return { ...document, setup: withLock(document.setup, action.at, undefined) };
+    case 'lock all':
+      return {
+        ...document,
+        setup: action.locks.reduce(
+          (setup, { at, symbol, voicing }) => withLock(setup, at, { symbol, voicing }),
+          document.setup,
+        ),
+      };
+    case 'split': {
+      const { split, standing } = action;
+      return { ...document, setup: withSplit(document.setup, symbols(document), split, standing) };
+    }
+    case 'want on top':
+      return { ...document, setup: withNote(document.setup, action) };
+    case 'shape line':
+      return { ...document, setup: withSpan(document.setup, action) };
     case 'replace':
       return action.document;
   }
@@ -73,10 +114,9 @@ function transpose(document: TuneDocument, semitones: number): TuneDocument {
   return follow(document, { ...document, text, key: inText ? document.key : key });
 }
 
-/** Locks go with their chords wherever an edit moves them. */
+/** Locks, splits and the top line go with their chords wherever an edit moves them. */
 function follow(before: TuneDocument, after: TuneDocument): TuneDocument {
-  const { guitar, keyboard } = before.setup.locks;
-  if (!guitar.length && !keyboard.length) return after;
+  if (!marksChords(before.setup)) return after;
   return { ...after, setup: followChords(before.setup, symbols(before), symbols(after)) };
 }
 
@@ -94,6 +134,11 @@ export function groupOf(action: DocumentAction): string | undefined {
       return action.change.weights ? 'sliders' : undefined;
     case 'lock':
       return `lock ${action.at}`;
+    case 'want on top':
+      return `top ${action.at}`;
+    case 'lock all':
+    case 'split':
+    case 'shape line':
     case 'edit chart':
     case 'transpose':
     case 'unlock':

@@ -1,9 +1,9 @@
 import {
+  chorusOf,
   connect,
   defaultArrangement,
   parseChart,
   settingsOf,
-  timeline,
   type Voicing,
 } from '@drop-close/core';
 import { edit, groupOf } from './actions';
@@ -22,8 +22,8 @@ const tune: TuneDocument = {
 };
 
 function voicingOf(document: TuneDocument, index: number): Voicing {
-  const chords = timeline(parseChart(document.text).chart).events.map(({ chord }) => chord);
-  const outcome = connect(chords, settingsOf(document.setup, chords));
+  const chorus = chorusOf(parseChart(document.text).chart);
+  const outcome = connect(chorus.chords, settingsOf(document.setup, chorus));
   if (outcome.status !== 'found') throw new Error(outcome.why);
   return outcome.path[index]!;
 }
@@ -51,6 +51,32 @@ describe('edits', () => {
     expect(later.setup.locks.guitar).toMatchObject([{ at: 2, symbol: 'G7' }]);
     const gone = edit(locked, { type: 'write changes', text: '| Dm7 | Db7 | C6 |' });
     expect(gone.setup.locks.guitar).toEqual([]);
+  });
+
+  it('split a chord and join it again, and what is said of later chords goes along', () => {
+    const split = { at: 0, symbol: 'Dm7', after: 2 };
+    const parted = edit(locked, { type: 'split', split, standing: true });
+    expect(parted.setup.splits).toEqual([split]);
+    expect(parted.setup.locks.guitar).toMatchObject([{ at: 2, symbol: 'G7' }]);
+    expect(edit(parted, { type: 'split', split, standing: false })).toEqual(locked);
+  });
+
+  it('want notes on top, shape the line, and take both along with their chords', () => {
+    const wanted = edit(tune, { type: 'want on top', at: 2, symbol: 'C6', midi: 67 });
+    const shaped = edit(wanted, { type: 'shape line', from: 0, to: 2, shape: 'rise' });
+    const later = edit(shaped, { type: 'write changes', text: '| Am7 | Dm7 | G7 | C6 |' });
+    expect(later.setup.line.notes).toEqual([{ at: 3, symbol: 'C6', midi: 67 }]);
+    expect(later.setup.line.spans).toEqual([{ from: 1, to: 3, shape: 'rise' }]);
+  });
+
+  it('lock a whole way of voicing at once', () => {
+    const locks = [0, 2].map((at) => ({
+      at,
+      symbol: ['Dm7', 'G7', 'C6'][at]!,
+      voicing: voicingOf(tune, at),
+    }));
+    const all = edit(locked, { type: 'lock all', locks });
+    expect(all.setup.locks.guitar.map(({ at }) => at)).toEqual([0, 1, 2]);
   });
 
   it('lock and unlock one chord', () => {

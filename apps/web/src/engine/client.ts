@@ -6,10 +6,18 @@ import type {
   FamilyId,
   FamilyTable,
   Voicing,
+  Way,
 } from '@drop-close/core';
 import { wrap, type Remote } from 'comlink';
 import { newestWins } from './newest';
-import type { Engine, PlanQuestion, ReadRequest, VoiceRequest, VoicedChorus } from './protocol';
+import type {
+  Engine,
+  PlanQuestion,
+  ReadRequest,
+  VoicedChorus,
+  VoicedPath,
+  VoiceRequest,
+} from './protocol';
 
 /** Thrown at a request that was cancelled. */
 export class Cancelled extends Error {}
@@ -46,6 +54,18 @@ class EngineClient {
 
   alternatives(id: number, index: number, limit: number): Promise<Alternative[] | undefined> {
     return this.ask((engine) => engine.alternatives(id, index, limit));
+  }
+
+  preview(id: number, index: number, voicing: Voicing): Promise<VoicedPath | undefined> {
+    return this.ask((engine) => engine.preview(id, index, voicing));
+  }
+
+  ways(id: number, limit: number): Promise<Way[] | undefined> {
+    return this.ask((engine) => engine.ways(id, limit));
+  }
+
+  compare(requests: readonly VoiceRequest[]): Promise<VoicedChorus[]> {
+    return this.ask((engine) => engine.compare(requests));
   }
 
   easier(id: number, index: number, voicing: Voicing): Promise<EasierForm[] | undefined> {

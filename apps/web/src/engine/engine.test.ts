@@ -41,6 +41,43 @@ describe('the engine behind the page', () => {
     expect(held.outcome.status === 'found' && held.outcome.path[1]).toEqual(third.voicing);
   });
 
+  it('shows the chorus as taking an alternative will make it, and leaves the one in hand alone', () => {
+    const engine = createEngine();
+    const text = '| Dm7 | G7 | C6 | A7 |';
+    const free = engine.voice(request(text));
+    const third = (engine.alternatives(free.id, 1, 10) ?? [])[2]!;
+    const ghost = engine.preview(free.id, 1, third.voicing);
+    expect(ghost?.total).toBeCloseTo(third.total, 6);
+    const setup = withLock(defaultArrangement, 1, { symbol: 'G7', voicing: third.voicing });
+    expect(engine.alternatives(free.id, 0, 1)).toHaveLength(1);
+    const real = engine.voice({ ...request(text), setup });
+    expect(real.outcome).toEqual(ghost);
+  });
+
+  it('knows other whole ways, each dearer than the one before', () => {
+    const engine = createEngine();
+    const chorus = engine.voice(request('| Dm7 | G7 | C6 |'));
+    const ways = engine.ways(chorus.id, 4) ?? [];
+    const extras = ways.map(({ extra }) => extra);
+    expect(extras[0]).toBe(0);
+    expect(extras).toEqual([...extras].sort((a, b) => a - b));
+    const keys = ways.map(({ path }) => path.map(voicingKey).join('; '));
+    expect(new Set(keys).size).toBe(4);
+  });
+
+  it('voices arrangements side by side, and keeps the chorus in hand', () => {
+    const engine = createEngine();
+    const chorus = engine.voice(request('| Dm7 | G7 | C6 |'));
+    const shells = { ...defaultArrangement, families: ['shell' as const] };
+    const [a, b] = engine.compare([
+      request('| Dm7 | G7 | C6 |'),
+      { ...request('| Dm7 | G7 | C6 |'), setup: shells },
+    ]);
+    expect(a?.outcome).toEqual(chorus.outcome);
+    expect(b?.outcome).not.toEqual(a?.outcome);
+    expect(engine.alternatives(chorus.id, 0, 1)).toHaveLength(1);
+  });
+
   it('reads the changes in the key of the tune, or the one they name themselves', () => {
     const engine = createEngine();
     const changes = {

@@ -2,61 +2,87 @@ import {
   analyzeChart,
   bandPlan,
   browseFamily,
-  chordsInContext,
-  connect,
+  chorusOf,
+  costByTerm,
+  createConnector,
   easierForms,
   parseChart,
   parseMeter,
   settingsOf,
-  timeline,
   transposeChart,
+  voiceChorus,
+  voicedWith,
+  type Arrangement,
   type Chart,
-  type Chord,
+  type Chorus,
+  type Connected,
   type ConnectOutcome,
   type ConnectSettings,
+  type PitchedChord,
 } from '@drop-close/core';
-import type { Engine, VoicedChorus } from './protocol';
+import type { Engine, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
 
 interface Current {
   readonly voiced: VoicedChorus;
-  readonly chords: readonly Chord[];
+  readonly chorus: Chorus;
   readonly settings: ConnectSettings;
+  readonly setup: Arrangement;
   readonly outcome: ConnectOutcome;
 }
 
 /** The engine behind the page: holds the candidates of the last chorus, gives out what is asked. */
 export function createEngine(): Engine {
+  const connector = createConnector();
   let current: Current | undefined;
   let count = 0;
+  const voice = (request: VoiceRequest): Current => {
+    const { setup, instruments } = request;
+    const { chart, problems } = parseChart(request.text, parseMeter(request.meter));
+    const chorus = chorusOf(keyed(chart, request.key), setup.splits);
+    const settings = settingsOf(setup, chorus, instruments);
+    const outcome = voiceChorus(connector, chorus, settings, setup);
+    count += 1;
+    const { timeline } = chorus;
+    const told = outcome.status === 'found' ? pathOf(outcome, chorus, settings) : outcome;
+    const voiced = { id: count, chart, problems, timeline, outcome: told };
+    return { voiced, chorus, settings, setup, outcome };
+  };
+  const chordAt = (id: number, index: number): PitchedChord | undefined => {
+    const chord = current?.voiced.id === id ? current.chorus.chords[index] : undefined;
+    return chord?.kind === 'chord' ? chord : undefined;
+  };
   return {
     read: ({ text, meter, key, writtenAbove, school }) => {
       const { chart } = parseChart(text, parseMeter(meter));
       return analyzeChart(transposeChart(keyed(chart, key), writtenAbove), { school });
     },
-    voice: ({ text, meter, key, setup, instruments }) => {
-      const { chart, problems } = parseChart(text, parseMeter(meter));
-      const time = timeline(chart);
-      const chords = chordsInContext(keyed(chart, key), time);
-      const settings = settingsOf(setup, chords, instruments);
-      const outcome = connect(chords, settings);
-      count += 1;
-      const voiced = { id: count, chart, problems, timeline: time, outcome: plain(outcome) };
-      current = { voiced, chords, settings, outcome };
-      return voiced;
+    voice: (request) => {
+      current = voice(request);
+      return current.voiced;
     },
+    compare: (requests) => requests.map((request) => voice(request).voiced),
     alternatives: (id, index, limit) => {
       if (current?.voiced.id !== id) return undefined;
-      const { chords, settings, outcome } = current;
-      const free = settings.locks[index] ? connect(chords, without(settings, index)) : outcome;
-      return free.status === 'found' ? free.alternatives(index, limit) : [];
+      const { outcome } = current;
+      return outcome.status === 'found' ? outcome.alternatives(index, limit) : [];
+    },
+    preview: (id, index, voicing) => {
+      if (current?.voiced.id !== id) return undefined;
+      const { chorus, settings, setup } = current;
+      const outcome = voicedWith(connector, chorus, settings, setup, index, voicing);
+      return outcome.status === 'found' ? pathOf(outcome, chorus, settings) : undefined;
+    },
+    ways: (id, limit) => {
+      if (current?.voiced.id !== id) return undefined;
+      return current.outcome.status === 'found' ? current.outcome.ways(limit) : [];
     },
     easier: (id, index, voicing) => {
-      const chord = current?.voiced.id === id ? current.chords[index] : undefined;
-      return chord?.kind === 'chord' ? easierForms(chord, voicing, current!.settings) : undefined;
+      const chord = chordAt(id, index);
+      return chord && easierForms(chord, voicing, current!.settings);
     },
     browse: (id, index, family) => {
-      const chord = current?.voiced.id === id ? current.chords[index] : undefined;
-      return chord?.kind === 'chord' ? browseFamily(chord, family, current!.settings) : undefined;
+      const chord = chordAt(id, index);
+      return chord && browseFamily(chord, family, current!.settings);
     },
     plan: (id, question) => {
       if (current?.voiced.id !== id) return undefined;
@@ -73,15 +99,9 @@ const keyed = (chart: Chart, key: string): Chart => ({
   header: { key, ...chart.header },
 });
 
-/** A locked chord is compared with all its candidates; the other locks stay. */
-function without(settings: ConnectSettings, index: number): ConnectSettings {
-  const locks = Object.entries(settings.locks).filter(([at]) => Number(at) !== index);
-  return { ...settings, locks: Object.fromEntries(locks) };
-}
-
-/** An outcome without its function, which cannot cross to the page. */
-function plain(outcome: ConnectOutcome): VoicedChorus['outcome'] {
-  if (outcome.status !== 'found') return outcome;
+/** An outcome without its functions, which cannot cross to the page, and with what it costs by term. */
+function pathOf(outcome: Connected, { chords }: Chorus, settings: ConnectSettings): VoicedPath {
   const { status, path, total, motion, changes, lent, narrowed } = outcome;
-  return { status, path, total, motion, changes, lent, narrowed };
+  const terms = costByTerm(chords, path, changes, settings);
+  return { status, path, total, motion, changes, lent, narrowed, terms };
 }

@@ -13,8 +13,10 @@ import type {
   Instruments,
   NotConnected,
   School,
+  TermCosts,
   Timeline,
   Voicing,
+  Way,
 } from '@drop-close/core';
 
 export interface VoiceRequest {
@@ -38,6 +40,11 @@ export interface ReadRequest {
   readonly school: School;
 }
 
+/** A chorus as it was voiced, and what it costs by term. */
+export interface VoicedPath extends ConnectedPath {
+  readonly terms: TermCosts;
+}
+
 /** The chorus as the worker understood and voiced it. */
 export interface VoicedChorus {
   /** Names this answer in later questions about it. */
@@ -45,7 +52,7 @@ export interface VoicedChorus {
   readonly chart: Chart;
   readonly problems: readonly ChartProblem[];
   readonly timeline: Timeline;
-  readonly outcome: ConnectedPath | NotConnected;
+  readonly outcome: VoicedPath | NotConnected;
 }
 
 export interface PlanQuestion {
@@ -60,8 +67,14 @@ export interface Engine {
   /** Keys, numbers, landmarks and pools of the changes. */
   readonly read: (request: ReadRequest) => ChartAnalysis;
   readonly voice: (request: VoiceRequest) => VoicedChorus;
+  /** Voices choruses to be looked at side by side; the one in hand stays what it is. */
+  readonly compare: (requests: readonly VoiceRequest[]) => VoicedChorus[];
   /** Ranked by what they cost the whole chorus; `undefined` when the chorus is no longer this one. */
   readonly alternatives: (id: number, index: number, limit: number) => Alternative[] | undefined;
+  /** The chorus as it would be with a voicing taken at one chord; `undefined` as above. */
+  readonly preview: (id: number, index: number, voicing: Voicing) => VoicedPath | undefined;
+  /** So many whole ways to voice the chorus, the best first; `undefined` as above. */
+  readonly ways: (id: number, limit: number) => Way[] | undefined;
   /** What to play instead of a voicing of one chord that is hard to hold; `undefined` as above. */
   readonly easier: (id: number, index: number, voicing: Voicing) => EasierForm[] | undefined;
   /** Every grip of a family for one chord; `undefined` as above, and under N.C. */

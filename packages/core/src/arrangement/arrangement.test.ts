@@ -1,20 +1,19 @@
-import { chords } from '../testing/builders';
+import { chord, chorusOfChords } from '../testing/builders';
 import { enumerateVoicings } from '../voicing/enumerate';
 import type { Voicing } from '../voicing/types';
 import { defaultGuitar } from '../voicing/data';
 import {
   defaultArrangement,
   defaultInstruments,
-  followChords,
   settingsOf,
   standingLocks,
   withLock,
 } from './arrangement';
+import { followChords } from './follow';
 import type { Arrangement } from './types';
 
 const voicingOf = (symbol: string): Voicing => {
-  const [chord] = chords(symbol);
-  return enumerateVoicings(chord!, settingsOf(defaultArrangement, []))[0]!;
+  return enumerateVoicings(chord(symbol), settingsOf(defaultArrangement, chorusOfChords('')))[0]!;
 };
 const locked = (at: number, symbol: string, base: Arrangement = defaultArrangement): Arrangement =>
   withLock(base, at, { symbol, voicing: voicingOf(symbol) });
@@ -23,14 +22,17 @@ const places = (arrangement: Arrangement): string[] =>
 
 it('hands its locks to the engine, and leaves out one whose chord has changed', () => {
   const arrangement = locked(1, 'G7', locked(0, 'Dm7'));
-  expect(Object.keys(settingsOf(arrangement, chords('Dm7 G7 C')).locks)).toEqual(['0', '1']);
-  expect(Object.keys(settingsOf(arrangement, chords('Dm7 Db7 C')).locks)).toEqual(['0']);
+  expect(Object.keys(settingsOf(arrangement, chorusOfChords('Dm7 G7 C')).locks)).toEqual([
+    '0',
+    '1',
+  ]);
+  expect(Object.keys(settingsOf(arrangement, chorusOfChords('Dm7 Db7 C')).locks)).toEqual(['0']);
 });
 
 it('keeps the locks of one instrument while the other is tried', () => {
   const arrangement = locked(0, 'Dm7');
   const keys = { ...arrangement, instrument: 'keyboard' as const };
-  expect(settingsOf(keys, chords('Dm7')).locks).toEqual({});
+  expect(settingsOf(keys, chorusOfChords('Dm7')).locks).toEqual({});
   expect(keys.locks.guitar).toHaveLength(1);
 });
 
@@ -38,7 +40,7 @@ it('keeps a lock made on another tuning, and lets it stand again when that is ba
   const arrangement = locked(0, 'Dm7');
   const tuning = defaultGuitar.tuning.map((pitch) => pitch - 2);
   const lower = { ...defaultInstruments, guitar: { ...defaultGuitar, tuning } };
-  expect(settingsOf(arrangement, chords('Dm7'), lower).locks).toEqual({});
+  expect(settingsOf(arrangement, chorusOfChords('Dm7'), lower).locks).toEqual({});
   expect(standingLocks(arrangement, lower)).toEqual([]);
   expect(standingLocks(arrangement)).toHaveLength(1);
 });

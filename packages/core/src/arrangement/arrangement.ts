@@ -1,14 +1,18 @@
-import type { Chord } from '../chord/types';
 import { defaultSettings, defaultWeights } from '../connect/data';
 import type { ConnectSettings } from '../connect/types';
 import { defaultGuitar, defaultKeyboard, rooms } from '../voicing/data';
 import { fretsLeft, openPitches } from '../voicing/guitar/geometry';
 import type { Guitar, Instrument, Keyboard, VoicedNote, Voicing } from '../voicing/types';
-import type { Arrangement, InstrumentKind, Lock } from './types';
+import type { Chorus } from './chorus';
+import type { Arrangement, InstrumentKind, Lock, TopLine } from './types';
+import { wishesOf } from './wishes';
+
+/** No line in mind. */
+export const noLine: TopLine = { notes: [], spans: [], keepTop: false };
 
 /** How a tune is voiced before the player has decided anything. */
 export const defaultArrangement: Arrangement = {
-  version: 3,
+  version: 4,
   instrument: 'guitar',
   keyboardHands: 'two',
   room: rooms.alone,
@@ -17,6 +21,9 @@ export const defaultArrangement: Arrangement = {
   weights: defaultWeights,
   loop: true,
   locks: { guitar: [], keyboard: [] },
+  splits: [],
+  line: noLine,
+  returns: 'free',
 };
 
 /** The instruments a player has in hand. */
@@ -28,21 +35,22 @@ export interface Instruments {
 export const defaultInstruments: Instruments = { guitar: defaultGuitar, keyboard: defaultKeyboard };
 
 /**
- * The settings of the engine for an arrangement of these chords. Stale locks are left out, and a
+ * The settings of the engine for an arrangement of a chorus. Stale locks and notes are left out, and a
  * chord that no chosen family voices is lent one.
  */
 export function settingsOf(
   arrangement: Arrangement,
-  chords: readonly Chord[],
+  chorus: Chorus,
   instruments = defaultInstruments,
 ): ConnectSettings {
   const { room, families, tensions, weights, loop } = arrangement;
   const instrument = instrumentOf(arrangement, instruments);
   const locks: Record<number, Voicing> = {};
   for (const { at, symbol, voicing } of standingLocks(arrangement, instruments)) {
-    if (chords[at]?.symbol === symbol) locks[at] = voicing;
+    if (chorus.chords[at]?.symbol === symbol) locks[at] = voicing;
   }
-  const chosen = { instrument, room, families, tensions, weights, loop, locks };
+  const wishes = wishesOf(arrangement.line, chorus);
+  const chosen = { instrument, room, families, tensions, weights, loop, locks, wishes };
   return { ...defaultSettings, ...chosen, lendFamily: true };
 }
 
@@ -85,34 +93,4 @@ export function withLock(
   const all = lock ? [...others, { at, ...lock }] : others;
   const sorted = [...all].sort((a, b) => a.at - b.at);
   return { ...arrangement, locks: { ...arrangement.locks, [kind]: sorted } };
-}
-
-/**
- * Lets locks follow their chords when the chart is edited. What stands before the first difference
- * keeps its place, what stands after the last moves with the end; a lock on a chord in between stays
- * only where the symbol is still the same.
- *
- * @param before the symbols of the chorus before the edit
- * @param after and after it
- */
-export function followChords(
-  arrangement: Arrangement,
-  before: readonly string[],
-  after: readonly string[],
-): Arrangement {
-  const shorter = Math.min(before.length, after.length);
-  let head = 0;
-  while (head < shorter && before[head] === after[head]) head += 1;
-  let tail = 0;
-  while (tail < shorter - head && before.at(-1 - tail) === after.at(-1 - tail)) tail += 1;
-  const moved = (lock: Lock): Lock[] => {
-    const inTail = lock.at >= before.length - tail && lock.at >= head;
-    const at = inTail ? lock.at + after.length - before.length : lock.at;
-    return after[at] === lock.symbol ? [{ ...lock, at }] : [];
-  };
-  const { guitar, keyboard } = arrangement.locks;
-  const unchanged = before.length === after.length && head === before.length;
-  if (unchanged || (!guitar.length && !keyboard.length)) return arrangement;
-  const locks = { guitar: guitar.flatMap(moved), keyboard: keyboard.flatMap(moved) };
-  return { ...arrangement, locks };
 }

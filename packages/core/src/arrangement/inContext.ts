@@ -1,5 +1,6 @@
 import { analyzeChart } from '../analysis/analyzeChart';
-import { timeline, type Timeline } from '../chart/timeline';
+import type { ChartAnalysis } from '../analysis/types';
+import { timeline, type ChartEvent, type Timeline } from '../chart/timeline';
 import type { Chart } from '../chart/types';
 import type { Chord } from '../chord/types';
 
@@ -7,8 +8,10 @@ import type { Chord } from '../chord/types';
  * The chords of a chorus as played, each with the tensions that its place in the changes allows and the
  * flat ninth that may lead there: what `connect` asks for.
  */
-export function chordsInContext(chart: Chart, { events }: Timeline = timeline(chart)): Chord[] {
-  const { chords } = analyzeChart(chart);
+export const chordsInContext = (chart: Chart, { events }: Timeline = timeline(chart)): Chord[] =>
+  placeInContext(events, analyzeChart(chart));
+
+export function placeInContext(events: readonly ChartEvent[], { chords }: ChartAnalysis): Chord[] {
   return events.map(({ chord }, at) => {
     if (chord.kind === 'no chord') return chord;
     const { tensions = [], thirdGuide } = chords[at] ?? {};

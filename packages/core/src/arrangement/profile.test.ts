@@ -1,3 +1,4 @@
+import { chorusOfChords } from '../testing/builders';
 import { defaultGuitar, rooms } from '../voicing/data';
 import { defaultArrangement, settingsOf } from './arrangement';
 import { arrangementFor, checkProfile, defaultProfile, handReaching } from './profile';
@@ -28,7 +29,10 @@ it('voices a new tune for the instrument in hand, in the families the player beg
 
 it('is voiced with the hand and the strings of the player', () => {
   const guitar = { ...defaultGuitar, capo: 2 };
-  const { instrument } = settingsOf(defaultArrangement, [], { ...defaultProfile, guitar });
+  const { instrument } = settingsOf(defaultArrangement, chorusOfChords(''), {
+    ...defaultProfile,
+    guitar,
+  });
   expect(instrument).toBe(guitar);
 });
 

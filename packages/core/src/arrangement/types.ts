@@ -3,21 +3,59 @@ import type { FamilyId, Instrument, Room, Voicing, VoicingSettings } from '../vo
 
 export type InstrumentKind = Instrument['kind'];
 
-/** A voicing the player holds on to, at one chord of the chorus. */
-export interface Lock {
-  /** Position among the chords of the chorus as played, from 0. */
+/**
+ * Something said of one chord of the chorus. `at` is its position among the chords as played, from 0,
+ * the parts of split chords counted one by one; under another symbol than the one noted it is stale and
+ * not applied.
+ */
+export interface AtChord {
   readonly at: number;
-  /** The symbol it was locked under; a lock under another symbol is stale and not applied. */
   readonly symbol: string;
+}
+
+/** A voicing the player holds on to. */
+export interface Lock extends AtChord {
   readonly voicing: Voicing;
 }
+
+/** A chord voiced anew while it lasts. Here `at` counts whole chords. */
+export interface Split extends AtChord {
+  /** How many quarters after it begins, more than 0. */
+  readonly after: number;
+}
+
+/** A note the player wants on top, as a MIDI note. */
+export interface LineNote extends AtChord {
+  readonly midi: number;
+}
+
+export const LINE_SHAPES = ['hold', 'rise', 'fall', 'arch', 'answer'] as const;
+/** `arch` rises and falls; `answer` turns the phrase before it upside down. */
+export type LineShape = (typeof LINE_SHAPES)[number];
+
+/** A shape for the top voice from one chord to another, both included. */
+export interface LineSpan {
+  readonly from: number;
+  readonly to: number;
+  readonly shape: LineShape;
+}
+
+/** The top line in the player's head. */
+export interface TopLine {
+  readonly notes: readonly LineNote[];
+  readonly spans: readonly LineSpan[];
+  /** Keep a common tone on top where there is one. */
+  readonly keepTop: boolean;
+}
+
+export const RETURNS = ['free', 'same', 'varied'] as const;
 
 /**
  * What a player decides about voicing one tune, as it is saved. `version` is the shape of this very
  * object: `upgradeArrangement` brings older ones up when they are read.
  */
 export interface Arrangement {
-  readonly version: 3;
+  readonly version: 4;
   readonly instrument: InstrumentKind;
   readonly keyboardHands: 'one' | 'two';
   /** The room as it was chosen and dragged for this tune; later changes of the player's rooms leave it. */
@@ -30,4 +68,8 @@ export interface Arrangement {
   readonly loop: boolean;
   /** Each instrument keeps its own locks, so that trying the other loses none. */
   readonly locks: Readonly<Record<InstrumentKind, readonly Lock[]>>;
+  readonly splits: readonly Split[];
+  readonly line: TopLine;
+  /** How a passage is voiced when it returns: as it comes, the same, or not with the same grips. */
+  readonly returns: (typeof RETURNS)[number];
 }

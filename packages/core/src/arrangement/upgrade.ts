@@ -1,12 +1,22 @@
 import { defaultWeights } from '../connect/data';
 import { rooms } from '../voicing/data';
 import type { RoomId } from '../voicing/types';
+import { noLine } from './arrangement';
 import type { Arrangement } from './types';
 
+/** The third shape: no splits, no top line, nothing said of returns, and three weights fewer. */
+interface ArrangementV3 extends Omit<
+  Arrangement,
+  'version' | 'weights' | 'splits' | 'line' | 'returns'
+> {
+  readonly version: 3;
+  readonly weights: Omit<Arrangement['weights'], 'drift' | 'line' | 'variety'>;
+}
+
 /** The second shape: no weight for block shifts. */
-interface ArrangementV2 extends Omit<Arrangement, 'version' | 'weights'> {
+interface ArrangementV2 extends Omit<ArrangementV3, 'version' | 'weights'> {
   readonly version: 2;
-  readonly weights: Omit<Arrangement['weights'], 'parallel'>;
+  readonly weights: Omit<ArrangementV3['weights'], 'parallel'>;
 }
 
 /** The first shape: one of five rooms by its name, no tensions, no weight for the sound. */
@@ -16,15 +26,28 @@ interface ArrangementV1 extends Omit<ArrangementV2, 'version' | 'room' | 'tensio
   readonly weights: Omit<ArrangementV2['weights'], 'sound'>;
 }
 
-export type StoredArrangement = Arrangement | ArrangementV2 | ArrangementV1;
+export type StoredArrangement = Arrangement | ArrangementV3 | ArrangementV2 | ArrangementV1;
 
 /** Brings an arrangement stored in an older shape up to today's; one of today's is returned as it is. */
 export function upgradeArrangement(stored: StoredArrangement): Arrangement {
   switch (stored.version) {
-    case 3:
+    case 4:
       return stored;
+    case 3:
+      return {
+        ...stored,
+        version: 4,
+        weights: { ...defaultWeights, ...stored.weights },
+        splits: [],
+        line: noLine,
+        returns: 'free',
+      };
     case 2:
-      return { ...stored, version: 3, weights: { ...defaultWeights, ...stored.weights } };
+      return upgradeArrangement({
+        ...stored,
+        version: 3,
+        weights: { ...defaultWeights, ...stored.weights },
+      });
     case 1:
       return upgradeArrangement({
         ...stored,

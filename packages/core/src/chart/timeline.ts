@@ -18,6 +18,8 @@ export interface ChartEvent {
   /** Which written bar it stands in, from 0, and which slot of it, from 0. */
   readonly written: number;
   readonly slot: number;
+  /** The second and later parts of a chord that the player has split, from 1. */
+  readonly part?: number;
 }
 
 export interface Timeline {

@@ -13,7 +13,11 @@ import type { Alternative, ConnectOutcome, ConnectSettings } from './types';
 const MOST_STEPS = 2_000_000_000;
 
 /** Connects one row of chords after another; what an edit leaves as it was is not worked out again. */
-export type Connector = (chords: readonly Chord[], settings: ConnectSettings) => ConnectOutcome;
+export interface Connector {
+  readonly connect: (chords: readonly Chord[], settings: ConnectSettings) => ConnectOutcome;
+  /** What may be played for one chord, locks aside. */
+  readonly voicingsOf: (chord: Chord, settings: ConnectSettings) => readonly Voicing[];
+}
 
 /**
  * Voices and connects a row of chords: the proven least cost over all candidates of every chord, with
@@ -24,21 +28,25 @@ export type Connector = (chords: readonly Chord[], settings: ConnectSettings) =>
  * give an empty path.
  * @example connect(chords, { ...defaultSettings, families: ['shell'], loop: true })
  */
-export const connect: Connector = (chords, settings) => createConnector()(chords, settings);
+export const connect = (chords: readonly Chord[], settings: ConnectSettings): ConnectOutcome =>
+  createConnector().connect(chords, settings);
 
 /** A connector that remembers what it worked out under the last settings. */
 export function createConnector(): Connector {
-  let key: string | undefined;
-  let candidates: CandidateSource;
-  let layers: LayerSource;
-  return (chords, settings) => {
-    const asked = standingKey(settings);
-    if (asked !== key) {
-      key = asked;
-      candidates = candidateSource(settings);
-      layers = layerSource(settings);
+  let known: { key: string; candidates: CandidateSource; layers: LayerSource } | undefined;
+  const groundwork = (settings: ConnectSettings) => {
+    const key = standingKey(settings);
+    if (known?.key !== key) {
+      known = { key, candidates: candidateSource(settings), layers: layerSource(settings) };
     }
-    return solved(chords, settings, candidates(chords, settings.locks), layers);
+    return known;
+  };
+  return {
+    connect: (chords, settings) => {
+      const { candidates, layers } = groundwork(settings);
+      return solved(chords, settings, candidates(chords, settings.locks), layers);
+    },
+    voicingsOf: (chord, settings) => groundwork(settings).candidates([chord], {}).lists[0] ?? [],
   };
 }
 

@@ -49,14 +49,14 @@ export const SIZES = {
   /** A wanted top note that is not on top, and each semitone by which it is missed. */
   topMissed: 4000,
   offTopSemitone: 400,
-  /** Each semitone the top moves where it was to hold or goes the wrong way. */
-  againstShape: 200,
-  /** A top that stays where it was to rise or fall. */
-  stillTop: 100,
+  /** Each semitone the top moves where it was to hold, or goes the wrong way. */
+  againstShape: 300,
+  /** A top that does not rise or fall where it was to. */
+  stillTop: 1500,
   /** A top note that the next chord has too, and that is let go. */
   commonToneLeft: 100,
   /** A voicing heard once more where others were asked for. */
-  sameGrip: 300,
+  sameGrip: 800,
   /** Two parts of a split chord that sound the same. */
   sameColour: 2000,
 } as const;

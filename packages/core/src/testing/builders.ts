@@ -1,3 +1,5 @@
+import { chorusOf, type Chorus } from '../arrangement/chorus';
+import { parseChart } from '../chart/parseChart';
 import { parseChord } from '../chord/parseChord';
 import type { Chord, PitchedChord } from '../chord/types';
 import { defaultVoicingSettings } from '../voicing/data';
@@ -19,6 +21,12 @@ export const chords = (symbols: string): Chord[] =>
     if (!result.ok) throw new Error(result.problem.message);
     return result.value;
   });
+
+/** A chorus of so many chords, two a bar, with nothing said of its form. */
+export function chorusOfChords(symbols: string): Chorus {
+  const text = symbols ? `| ${symbols.replace(/(\S+ \S+) /g, '$1 | ')} |` : '';
+  return chorusOf(parseChart(text).chart);
+}
 
 /** Strings 6 to 1 as players write them: `5x56xx`; frets above nine in brackets. */
 export function shape(voicing: Voicing, strings = 6): string {

@@ -37,7 +37,7 @@ export interface Solution {
    */
   readonly ranked: (layer: number, limit: number) => readonly Ranked[];
   /** All paths in the order of their totals, the best first; each worked out when it is asked for. */
-  readonly ways: () => Iterable<Way>;
+  readonly ways: () => Generator<Way, undefined>;
 }
 
 export interface Ranked {

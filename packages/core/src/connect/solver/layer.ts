@@ -70,7 +70,7 @@ function spell(voicings: readonly Voicing[]) {
   });
   const spelt = new Int32Array(first.at(-1)!);
   const tones: Tone[] = [];
-  const byPitch: number[][] = [];
+  const byPitch: (number[] | undefined)[] = [];
   let at = 0;
   for (const { notes } of voicings) {
     for (let voice = notes.length - 1; voice >= 0; voice -= 1) {
@@ -128,7 +128,7 @@ function soundColumns(sounds: readonly Int32Array[], tones: readonly Tone[]) {
 
 function placesOf(voicings: readonly Voicing[]): Pick<Layer, 'places' | 'placeOf'> {
   const places: number[] = [];
-  const placeAt: number[] = [];
+  const placeAt: (number | undefined)[] = [];
   const placeOf = new Int32Array(voicings.length);
   voicings.forEach((voicing, candidate) => {
     const fret = lowestFret(voicing);

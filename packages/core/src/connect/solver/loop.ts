@@ -128,24 +128,25 @@ function startOf({ own, step }: Turned, rounds: readonly Int32Array[], end: numb
  * candidate as their best loops come, and the next one always from where it is the least.
  * @param turnBy brings a path back to begin with the first layer
  */
-function* waysRound(turned: Turned, turnBy: number): Generator<Way> {
+function* waysRound(turned: Turned, turnBy: number): Generator<Way, undefined> {
   const fronts = loopsByTotal(turned);
   let coming = fronts.next();
-  const open: { next: Way; rest: Iterator<Way> }[] = [];
+  const open: { next: Way; rest: Generator<Way, undefined> }[] = [];
   for (;;) {
     open.sort((a, b) => a.next.total - b.next.total);
     const best = open[0];
     if (!coming.done && (!best || coming.value.total <= best.next.total)) {
-      const rest = solveChain(unrolled(turned, coming.value.candidate)).ways()[Symbol.iterator]();
-      open.push({ next: rest.next().value as Way, rest });
+      const rest = solveChain(unrolled(turned, coming.value.candidate)).ways();
+      const next = rest.next();
+      if (!next.done) open.push({ next: next.value, rest });
       coming = fronts.next();
       continue;
     }
-    if (!best || best.next.total >= NEVER) return;
+    if (!best || best.next.total >= NEVER) return undefined;
     yield { path: rotate(best.next.path.slice(0, -1), turnBy), total: best.next.total };
-    const { value, done } = best.rest.next();
-    if (done) open.shift();
-    else best.next = value;
+    const after = best.rest.next();
+    if (after.done) open.shift();
+    else best.next = after.value;
   }
 }
 

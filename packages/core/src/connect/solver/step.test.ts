@@ -65,7 +65,7 @@ const cases = (instrument: Instrument): fc.Arbitrary<Case> =>
     .map((made) => ({
       ...made,
       place: { ...made.place, phraseEnd: made.place.phraseEnd && !made.place.split },
-    })) as fc.Arbitrary<Case>;
+    }));
 
 function stepOf({ from, to, place, settings }: Case, prices: Prices): Step {
   const shift = shiftsOn(settings.instrument, prices);

@@ -25,7 +25,10 @@ interface Fork {
 }
 
 /** @param ahead least costs from each candidate to the end, its own cost left out */
-export function* waysThrough(layers: Layers, ahead: readonly Int32Array[]): Generator<Way> {
+export function* waysThrough(
+  layers: Layers,
+  ahead: readonly Int32Array[],
+): Generator<Way, undefined> {
   const first = forkAt(layers, ahead, [], new Set());
   const open = first ? [first] : [];
   for (let fork = takeLeast(open); fork; fork = takeLeast(open)) {
@@ -37,6 +40,7 @@ export function* waysThrough(layers: Layers, ahead: readonly Int32Array[]): Gene
       if (next) open.push(next);
     }
   }
+  return undefined;
 }
 
 function takeLeast(open: Fork[]): Fork | undefined {

@@ -1,0 +1,88 @@
+import { analyzeChart } from '../analysis/analyzeChart';
+import { timeline, type ChartEvent, type Timeline } from '../chart/timeline';
+import type { Chart } from '../chart/types';
+import type { Chord } from '../chord/types';
+import { beats } from '../units';
+import { placeInContext } from './inContext';
+import { returnsOf, type Return } from './returns';
+import type { Split } from './types';
+
+/** A chorus as it is voiced: split chords part by part, each chord with what its place allows. */
+export interface Chorus {
+  readonly timeline: Timeline;
+  /** One for each event of the timeline. */
+  readonly chords: readonly Chord[];
+  /** Changes from one phrase to the next, by the event they lead away from. */
+  readonly phraseEnds: readonly number[];
+  /** For each event where its passage was heard before, the first time first. */
+  readonly returns: readonly (readonly Return[])[];
+}
+
+/** Splits that are stale, under another symbol or beyond their chord, are left out. */
+export function chorusOf(chart: Chart, splits: readonly Split[] = []): Chorus {
+  const whole = timeline(chart);
+  const analysis = analyzeChart(chart);
+  const wholeChords = placeInContext(whole.events, analysis);
+  const time = splitTimeline(whole, splits);
+  const wholeAt = wholePositions(time.events);
+  const chords = wholeAt.map((at) => wholeChords[at]!);
+  return {
+    timeline: time,
+    chords,
+    phraseEnds: phraseEndsOf(time),
+    returns: returnsOf(time, chords, analysis.sections),
+  };
+}
+
+/** For each event the position of its chord among the whole ones. */
+export function wholePositions(events: readonly ChartEvent[]): number[] {
+  let whole = -1;
+  return events.map(({ part = 0 }) => {
+    if (part === 0) whole += 1;
+    return whole;
+  });
+}
+
+function splitTimeline(time: Timeline, splits: readonly Split[]): Timeline {
+  if (!splits.length) return time;
+  const events = time.events.flatMap((event, whole) => {
+    const cuts = splits
+      .filter(({ at, symbol, after }) => {
+        const inside = after > 0 && after < event.length;
+        return at === whole && symbol === event.chord.symbol && inside;
+      })
+      .map(({ after }) => after)
+      .sort((a, b) => a - b);
+    return [0, ...cuts].map((after, part): ChartEvent => {
+      const until = cuts[part] ?? event.length;
+      if (part === 0) return { ...event, length: until };
+      return { ...event, ...placeAt(time, event.at + after), length: until - after, part };
+    });
+  });
+  return { ...time, events };
+}
+
+/** Bar and beat of a moment. */
+function placeAt({ bars }: Timeline, at: number): Pick<ChartEvent, 'at' | 'bar' | 'beat'> {
+  const inside = bars.filter((bar) => bar.at <= at).at(-1) ?? bars[0]!;
+  const quarter = 4 / inside.meter.unit;
+  return { at, bar: inside.number, beat: beats((at - inside.at) / quarter + 1) };
+}
+
+/** Bars of a phrase where the chart says nothing else. Source: common practice. */
+const PHRASE = 4;
+
+/** Phrases end before a section and every four bars of it, and where the chorus comes round. */
+function phraseEndsOf({ bars, events }: Timeline): number[] {
+  const begins = new Set<number>();
+  let since = 0;
+  for (const { number, section } of bars) {
+    since = section !== undefined || number <= 1 ? 0 : since + 1;
+    if (since % PHRASE === 0) begins.add(number);
+  }
+  return events.flatMap((event, at) => {
+    const next = events[at + 1];
+    if (!next) return [at];
+    return next.bar !== event.bar && begins.has(next.bar) ? [at] : [];
+  });
+}
