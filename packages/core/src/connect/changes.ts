@@ -23,7 +23,7 @@ export function changesOf(
     const voices = voiceMotions(match, a.voicing, b.voicing);
     const motion = voices.reduce((sum, voice) => sum + Math.abs(voice.semitones ?? 0), 0);
     const cost = byTerm(settings.weights, (alone) => costOfMatch(match, a, b, place, alone));
-    return { from, to, voices, motion, cost };
+    return { from, to, voices, motion, octave: match.octave, cost };
   });
 }
 

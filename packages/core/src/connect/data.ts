@@ -15,15 +15,15 @@ export const SIZES = {
   /** Each semitone of a leap beyond a major third; twice that in the top voice. */
   leapSemitone: 100,
   /** The whole hand moving an octave from one phrase to the next. */
-  octaveMoved: 400,
+  octaveMoved: 1200,
   /** All voices shifting by one and the same interval. */
   blockShift: 150,
   /** A seventh that does not fall by step to the third, where roots fall a fifth. */
-  seventhMissed: 200,
+  seventhMissed: 600,
   /** A third that neither holds nor steps down (nor, as leading tone, up to the root). */
   thirdMissed: 100,
   /** A flat ninth that does not fall a half step to the fifth. */
-  flatNinthMissed: 100,
+  flatNinthMissed: 300,
   /** Each semitone by which the middle of a voicing lies outside the centre of the room's window. */
   offCentreSemitone: 60,
   /** Each semitone between the middle of a voicing and the middle of that centre. */

@@ -83,6 +83,8 @@ export interface Change {
   readonly voices: readonly VoiceMotion[];
   /** Plain sum of |Δ| in semitones. */
   readonly motion: number;
+  /** Semitones by which the whole hand moves first, from one phrase to the next: 0, -12 or 12. */
+  readonly octave: number;
   /** Cost of this change by term, in semitone equivalents, weights applied. */
   readonly cost: Readonly<Record<TermId, number>>;
 }

@@ -33,10 +33,10 @@ export function resolutionsOf(
     const asks = falls ? askedByFall(degree) : suspended && degree === '4' ? '3' : undefined;
     if (!asks) return [];
     const motion = change.voices.find((each) => each.from === voice);
-    const { to: position, semitones: step } = motion ?? {};
-    if (position === undefined || step === undefined)
-      return [{ from: degree, asks, met: false, voice }];
+    const position = motion?.to;
+    if (position === undefined) return [{ from: degree, asks, met: false, voice }];
     const target = to.notes[position]!.degree;
+    const step = (motion?.semitones ?? 0) - change.octave;
     const met = suspended
       ? THIRDS.includes(target) && fallsByStep(step)
       : resolves(degree, target, step) === true;

@@ -16,8 +16,10 @@ export interface Summary {
   readonly motionPerChange: number;
   /** The tone that sounds on longest in one voice, over how many chords. */
   readonly longestHeld?: { readonly note: NoteName; readonly chords: number; readonly at: number };
-  /** Voices that move by more than a major third. */
+  /** Voices that move by more than a major third, the octave of a moved hand taken off. */
   readonly leaps: number;
+  /** Changes from one phrase to the next where the whole hand moves an octave. */
+  readonly octaveMoves: number;
   readonly resolutions: { readonly met: number; readonly asked: number };
   /** Guitar: how far the index finger goes along the neck, in mm. */
   readonly handTravelMm?: number;
@@ -48,6 +50,7 @@ export function summaryOf(request: SummaryRequest): Summary {
     motionPerChange: changes.length ? motion / changes.length : 0,
     ...(held && { longestHeld: held }),
     leaps: changes.reduce((sum, change) => sum + leapsIn(change), 0),
+    octaveMoves: changes.filter(({ octave }) => octave !== 0).length,
     resolutions: resolutionCount(request),
     ...(onStrings && {
       handTravelMm: Math.round(shiftsOf(request).reduce((sum, mm) => sum + mm, 0)),
@@ -58,8 +61,8 @@ export function summaryOf(request: SummaryRequest): Summary {
   };
 }
 
-const leapsIn = ({ voices }: Change): number =>
-  voices.filter(({ semitones = 0 }) => Math.abs(semitones) > MAJOR_THIRD).length;
+const leapsIn = ({ voices, octave }: Change): number =>
+  voices.filter(({ semitones = octave }) => Math.abs(semitones - octave) > MAJOR_THIRD).length;
 
 function resolutionCount({ chords, path, changes }: SummaryRequest): Summary['resolutions'] {
   const all = changes.flatMap((change) =>
