@@ -157,6 +157,7 @@ export {
   type Summary,
 } from './connect/explain/summary';
 export { threadsOf, type Thread } from './connect/explain/threads';
+export { presets, type Preset } from './connect/presets';
 export { terms } from './connect/terms';
 export type { MotionKind } from './connect/match';
 export {
@@ -193,6 +194,7 @@ export { followChords, marksChords, withSplit } from './arrangement/follow';
 export { chordsInContext } from './arrangement/inContext';
 export { type Return } from './arrangement/returns';
 export { withNote, withSpan } from './arrangement/topLine';
+export { motionsOf } from './arrangement/wishes';
 export { voicedWith, voiceChorus, type Following } from './arrangement/voiceChorus';
 export {
   MEASURED_FROM,

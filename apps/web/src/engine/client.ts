@@ -12,6 +12,7 @@ import { wrap, type Remote } from 'comlink';
 import { newestWins } from './newest';
 import type {
   Engine,
+  Meeting,
   PlanQuestion,
   ReadRequest,
   VoicedChorus,
@@ -58,6 +59,10 @@ class EngineClient {
 
   preview(id: number, index: number, voicing: Voicing): Promise<VoicedPath | undefined> {
     return this.ask((engine) => engine.preview(id, index, voicing));
+  }
+
+  meet(id: number, at: number): Promise<Meeting | undefined> {
+    return this.ask((engine) => engine.meet(id, at));
   }
 
   ways(id: number, limit: number): Promise<Way[] | undefined> {

@@ -8,6 +8,7 @@ import {
   easierForms,
   parseChart,
   parseMeter,
+  resolutionsOf,
   settingsOf,
   transposeChart,
   voiceChorus,
@@ -16,11 +17,12 @@ import {
   type Chart,
   type Chorus,
   type Connected,
+  type Connector,
   type ConnectOutcome,
   type ConnectSettings,
   type PitchedChord,
 } from '@drop-close/core';
-import type { Engine, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
+import type { Engine, Meeting, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
 
 interface Current {
   readonly voiced: VoicedChorus;
@@ -72,6 +74,10 @@ export function createEngine(): Engine {
       const outcome = voicedWith(connector, chorus, settings, setup, index, voicing);
       return outcome.status === 'found' ? pathOf(outcome, chorus, settings) : undefined;
     },
+    meet: (id, at) => {
+      if (current?.voiced.id !== id || current.outcome.status !== 'found') return undefined;
+      return cheapestMeeting(connector, current, current.outcome, at);
+    },
     ways: (id, limit) => {
       if (current?.voiced.id !== id) return undefined;
       return current.outcome.status === 'found' ? current.outcome.ways(limit) : [];
@@ -91,6 +97,38 @@ export function createEngine(): Engine {
       return bandPlan({ ...question, timeline: voiced.timeline, path });
     },
   };
+}
+
+/** Alternatives of either chord of a change that are tried. */
+const TRIED = 12;
+
+/** Of the nearest alternatives at a change the cheapest with which all its resolutions are met. */
+function cheapestMeeting(
+  connector: Connector,
+  { chorus, settings, setup }: Current,
+  outcome: Connected,
+  at: number,
+): Meeting {
+  const { chords } = chorus;
+  let best: Meeting['found'];
+  for (const index of [at, (at + 1) % chords.length]) {
+    for (const { voicing } of outcome.alternatives(index, TRIED)) {
+      const taken = voicedWith(connector, chorus, settings, setup, index, voicing);
+      if (taken.status !== 'found') continue;
+      const extra = taken.total - outcome.total;
+      if (extra >= (best?.extra ?? Infinity) || !meetsAll(taken, chords, at)) continue;
+      best = { index, voicing, extra };
+    }
+  }
+  return best ? { found: best } : {};
+}
+
+function meetsAll({ path, changes }: Connected, chords: Chorus['chords'], at: number): boolean {
+  const change = changes[at];
+  if (!change) return true;
+  const { from, to } = change;
+  const asked = resolutionsOf(change, [path[from]!, path[to]!], [chords[from]!, chords[to]!]);
+  return asked.every(({ met }) => met);
 }
 
 /** Changes that name no key are in the tune's own. */

@@ -55,6 +55,17 @@ export interface VoicedChorus {
   readonly outcome: VoicedPath | NotConnected;
 }
 
+/** How the resolutions of a change could be met; nothing where none of the nearest alternatives does it. */
+export interface Meeting {
+  readonly found?: {
+    /** The chord at which another voicing does it. */
+    readonly index: number;
+    readonly voicing: Voicing;
+    /** What that costs the chorus, in semitone equivalents. */
+    readonly extra: number;
+  };
+}
+
 export interface PlanQuestion {
   readonly feel: Feel;
   readonly tempo: number;
@@ -73,6 +84,8 @@ export interface Engine {
   readonly alternatives: (id: number, index: number, limit: number) => Alternative[] | undefined;
   /** The chorus as it would be with a voicing taken at one chord; `undefined` as above. */
   readonly preview: (id: number, index: number, voicing: Voicing) => VoicedPath | undefined;
+  /** How the resolutions that a change misses could be met; `undefined` as above. */
+  readonly meet: (id: number, at: number) => Meeting | undefined;
   /** So many whole ways to voice the chorus, the best first; `undefined` as above. */
   readonly ways: (id: number, limit: number) => Way[] | undefined;
   /** What to play instead of a voicing of one chord that is hard to hold; `undefined` as above. */

@@ -10,7 +10,7 @@ import { persist } from 'zustand/middleware';
 import { HORIZON, Scheduler, withLeadIn } from './scheduler';
 import type { Synth } from './synth';
 
-export type Playing = 'chorus' | 'bar' | 'chord' | 'change';
+export type Playing = 'chorus' | 'bar' | 'chord' | 'change' | 'voice';
 
 /** How the player likes to hear; kept in this browser. */
 export interface Listening {

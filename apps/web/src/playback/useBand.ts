@@ -1,4 +1,4 @@
-import type { Voicing } from '@drop-close/core';
+import type { BandPlan, Voicing } from '@drop-close/core';
 import { useEffect, useMemo } from 'react';
 import { useTune } from '../document/store';
 import { engine } from '../engine/client';
@@ -18,6 +18,8 @@ export interface Band {
   readonly hearBars: (fromBar: number, toBar: number) => void;
   /** Pitches as MIDI notes: together, or one by one over others. */
   readonly hearNotes: (pitches: readonly number[]) => void;
+  /** A plan at the tempo of the tune. */
+  readonly hearPlan: (plan: BandPlan) => void;
   readonly hearPool: (chord: readonly number[], pool: readonly number[]) => void;
 }
 
@@ -57,6 +59,9 @@ export function useBand(): Band {
     },
     hearNotes: (pitches) => {
       void play({ what: 'chord', plan: notesPlan(pitches), tempo: UNHURRIED, ...base });
+    },
+    hearPlan: (plan) => {
+      void play({ what: 'voice', plan, tempo: question.tempo, ...base });
     },
     hearPool: (chord, pool) => {
       void play({ what: 'chord', plan: poolPlan(chord, pool), tempo: UNHURRIED, ...base });

@@ -1,6 +1,6 @@
 import type { PitchRange, Room } from '@drop-close/core';
 import { useId } from 'react';
-import type { ThreadScale } from '../voice/threadLayout';
+import type { ThreadScale } from '../voice/threads/threadLayout';
 import './zones.css';
 
 interface RoomZonesProps {

@@ -1,7 +1,7 @@
 import { LIMITS, pitchName, type Room } from '@drop-close/core';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { prettyPitch } from '../ui/notation';
-import type { ThreadScale } from '../voice/threadLayout';
+import type { ThreadScale } from '../voice/threads/threadLayout';
 import { useRoom } from './useRoom';
 
 type Edge = 'low' | 'high';

@@ -5,6 +5,8 @@ import { usePlayer, whilePlaying } from '../playback/player';
 import { useBand } from '../playback/useBand';
 import { usePreferences, type Lens } from '../ui/preferences';
 import { useVoiceActions } from '../voice/useVoiceActions';
+import { useFollowedVoice } from '../voice/threads/useFollowedVoice';
+import { zoomBy } from '../voice/threads/zoom';
 import { toggleDesk } from '../voice/useVoiceDesk';
 import { COMMANDS, type CommandId } from './commands';
 import { useKeysSheet } from './KeysSheet';
@@ -34,12 +36,15 @@ export function useKeys(): void {
   const selection = useSelection();
   const band = useBand();
   const voice = useVoiceActions();
+  const followed = useFollowedVoice();
   const actions: Actions = {
     previous: () => {
       selection.select(selection.index - 1);
+      followed.hearAt(selection.index - 1);
     },
     next: () => {
       selection.select(selection.index + 1);
+      followed.hearAt(selection.index + 1);
     },
     cheaper: () => {
       voice.step(-1);
@@ -60,6 +65,30 @@ export function useKeys(): void {
     },
     entry: () => {
       toggleDesk('entry');
+    },
+    taste: () => {
+      toggleDesk('taste');
+    },
+    figures: () => {
+      toggleDesk('figures');
+    },
+    ways: () => {
+      toggleDesk('ways');
+    },
+    drawing: () => {
+      toggleDesk('drawing');
+    },
+    follow: () => {
+      followed.takeNext(selection.index);
+    },
+    voice: () => {
+      followed.hearOn(selection.index);
+    },
+    nearer: () => {
+      zoomBy(-1);
+    },
+    farther: () => {
+      zoomBy(1);
     },
     loop: toggleLoop,
     lens: nextLens,

@@ -1,10 +1,17 @@
 import { voicingKey, type Alternative, type Voicing } from '@drop-close/core';
 import { useEffect, useRef } from 'react';
+import type { VoicedChorus, VoicedPath } from '../engine/protocol';
 import { scrollWithin } from '../ui/scrollWithin';
 import { easeOf, voicingName } from './describe';
+import { signed } from './explain/differenceInWords';
+import { GhostNote } from './explain/GhostNote';
 import { Grip } from './Grip';
+import { hideGhost, showGhost } from './threads/ghost';
 
 interface AlternativeListProps {
+  readonly chorus: VoicedChorus;
+  readonly outcome: VoicedPath;
+  readonly index: number;
   readonly alternatives: readonly Alternative[];
   /** Key of the voicing in hand. */
   readonly chosen: string;
@@ -12,10 +19,12 @@ interface AlternativeListProps {
 }
 
 /** Other voicings for the chord in hand, by what each costs the whole chorus. */
-export function AlternativeList({ alternatives, chosen, onTake }: AlternativeListProps) {
+export function AlternativeList(props: AlternativeListProps) {
+  const { chorus, outcome, index, alternatives, chosen, onTake } = props;
+  useEffect(() => hideGhost, [index]);
   return (
     <section className="alternatives">
-      <p className="quiet">What each costs the whole chorus, in half steps.</p>
+      <GhostNote outcome={outcome} timeline={chorus.timeline} />
       <ol>
         {alternatives.map((alternative) => {
           const key = voicingKey(alternative.voicing);
@@ -24,6 +33,7 @@ export function AlternativeList({ alternatives, chosen, onTake }: AlternativeLis
               key={key}
               alternative={alternative}
               chosen={key === chosen}
+              onPoint={(voicing) => void showGhost(chorus.id, index, voicing)}
               onTake={onTake}
             />
           );
@@ -36,10 +46,12 @@ export function AlternativeList({ alternatives, chosen, onTake }: AlternativeLis
 interface AlternativeItemProps {
   readonly alternative: Alternative;
   readonly chosen: boolean;
+  /** The pointer or the focus is on it. */
+  readonly onPoint: (voicing: Voicing) => void;
   readonly onTake: (voicing: Voicing) => void;
 }
 
-function AlternativeItem({ alternative, chosen, onTake }: AlternativeItemProps) {
+function AlternativeItem({ alternative, chosen, onPoint, onTake }: AlternativeItemProps) {
   const { voicing, extra } = alternative;
   const item = useRef<HTMLButtonElement>(null);
   useEffect(() => {
@@ -53,7 +65,16 @@ function AlternativeItem({ alternative, chosen, onTake }: AlternativeItemProps) 
         type="button"
         className={chosen ? 'alternative chosen' : 'alternative'}
         aria-pressed={chosen}
+        onPointerEnter={() => {
+          onPoint(voicing);
+        }}
+        onFocus={() => {
+          onPoint(voicing);
+        }}
+        onPointerLeave={hideGhost}
+        onBlur={hideGhost}
         onClick={() => {
+          hideGhost();
           onTake(voicing);
         }}
       >
@@ -62,7 +83,7 @@ function AlternativeItem({ alternative, chosen, onTake }: AlternativeItemProps) 
           {voicingName(voicing)}
           <span className="quiet"> {easeOf(voicing)}</span>
         </span>
-        <b>{extra === 0 ? 'best' : `+${extra.toFixed(1)}`}</b>
+        <b>{Math.abs(extra) < 0.05 ? 'best' : signed(extra)}</b>
       </button>
     </li>
   );

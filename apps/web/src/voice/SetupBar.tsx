@@ -1,10 +1,16 @@
 import type { Arrangement, InstrumentKind } from '@drop-close/core';
-import { Segmented, Switch } from 'antd';
+import { Button, Segmented, Select, Switch } from 'antd';
 import { useDocument, useTune } from '../document/store';
 import { RoomChooser } from '../room/RoomChooser';
 import { FamilyChooser } from './FamilyChooser';
 import { toggleDesk, useVoiceDesk } from './useVoiceDesk';
 import { VoicingState } from './VoicingState';
+
+const RETURN_OPTIONS: { value: Arrangement['returns']; label: string }[] = [
+  { value: 'free', label: 'Returns as they come' },
+  { value: 'same', label: 'Returns the same' },
+  { value: 'varied', label: 'Returns varied' },
+];
 
 /** Instrument, hands, families and room: what the whole chorus is voiced by. */
 export function SetupBar() {
@@ -71,7 +77,42 @@ export function SetupBar() {
         />
         Comes round again
       </label>
+      <Select<Arrangement['returns']>
+        aria-label="When a passage returns"
+        value={setup.returns}
+        options={RETURN_OPTIONS}
+        popupMatchSelectWidth={false}
+        onChange={(returns) => {
+          change({ returns });
+        }}
+      />
+      <Tool part="taste" label="Taste" title="What counts how much (T)" />
+      <Tool part="figures" label="Figures" title="The chorus in figures (G)" />
+      <Tool part="ways" label="Another way" title="Other whole ways to voice the chorus (W)" />
       <VoicingState />
     </div>
+  );
+}
+
+interface ToolProps {
+  readonly part: 'taste' | 'figures' | 'ways';
+  readonly label: string;
+  readonly title: string;
+}
+
+/** Opens and closes something that stands over the threads. */
+function Tool({ part, label, title }: ToolProps) {
+  const { [part]: open } = useVoiceDesk();
+  return (
+    <Button
+      type={open ? 'primary' : 'default'}
+      aria-pressed={open}
+      title={title}
+      onClick={() => {
+        toggleDesk(part);
+      }}
+    >
+      {label}
+    </Button>
   );
 }

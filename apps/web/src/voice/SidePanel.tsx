@@ -9,27 +9,32 @@ import {
 import { Button } from 'antd';
 import { CareNote } from '../care/CareNote';
 import { useTune } from '../document/store';
-import type { VoicedChorus } from '../engine/protocol';
+import type { VoicedChorus, VoicedPath } from '../engine/protocol';
 import { useBand } from '../playback/useBand';
 import { useProfile } from '../profile/profileStore';
 import { useSelection } from '../tune/selection';
 import { Symbol } from '../ui/Symbol';
 import { useNotation } from '../ui/notation';
-import { plainSymbol } from '../ui/symbol';
-import { changeInWords, voicingName } from './describe';
+import { voicingName } from './describe';
+import { ChangePanel } from './explain/ChangePanel';
 import { Grip } from './Grip';
 import { PanelTabs } from './sheet/PanelTabs';
+import { SplitTool } from './SplitTool';
 import { toggleDesk, useVoiceDesk } from './useVoiceDesk';
 import { useVoiceActions } from './useVoiceActions';
 
+interface SidePanelProps {
+  readonly chorus: VoicedChorus;
+  readonly outcome: VoicedPath;
+}
+
 /** The chord in hand: its grip, its notes, where it goes, how it is made, and what else it could be. */
-export function SidePanel({ chorus }: { chorus: VoicedChorus }) {
+export function SidePanel({ chorus, outcome }: SidePanelProps) {
   const { index, event } = useSelection();
   const { setup } = useTune();
   const profile = useProfile();
   const actions = useVoiceActions();
-  const path = chorus.outcome.status === 'found' ? chorus.outcome.path : [];
-  const voicing = path[index];
+  const voicing = outcome.path[index];
   if (!event || !voicing) return null;
   const locked = standingLocks(setup, profile).some((lock) => lock.at === index);
   return (
@@ -49,14 +54,20 @@ export function SidePanel({ chorus }: { chorus: VoicedChorus }) {
       </div>
       <p className="quiet panel-ease">{easeReason(voicing, instrumentOf(setup, profile))}</p>
       {voicing.ease === 'stretch' && <CareNote about="stretch" />}
-      <PanelTools locked={locked} onLock={actions.toggleLock} />
-      <NextChange chorus={chorus} index={index} />
-      <PanelTabs chorus={chorus} voicing={voicing} onTake={actions.take} />
+      <PanelTools index={index} locked={locked} onLock={actions.toggleLock} />
+      <ChangePanel chorus={chorus} outcome={outcome} index={index} />
+      <PanelTabs chorus={chorus} outcome={outcome} voicing={voicing} onTake={actions.take} />
     </aside>
   );
 }
 
-function PanelTools({ locked, onLock }: { locked: boolean; onLock: () => void }) {
+interface PanelToolsProps {
+  readonly index: number;
+  readonly locked: boolean;
+  readonly onLock: () => void;
+}
+
+function PanelTools({ index, locked, onLock }: PanelToolsProps) {
   const band = useBand();
   const { entry } = useVoiceDesk();
   return (
@@ -93,6 +104,7 @@ function PanelTools({ locked, onLock }: { locked: boolean; onLock: () => void })
       >
         By hand
       </Button>
+      <SplitTool index={index} />
     </div>
   );
 }
@@ -110,21 +122,5 @@ function Notes({ voicing }: { voicing: Voicing }) {
         </li>
       ))}
     </ol>
-  );
-}
-
-function NextChange({ chorus, index }: { chorus: VoicedChorus; index: number }) {
-  const { note: nameOf } = useNotation();
-  if (chorus.outcome.status !== 'found') return null;
-  const { path, changes } = chorus.outcome;
-  const change = changes[index];
-  const [from, to] = [path[index], change && path[change.to]];
-  const next = change && chorus.timeline.events[change.to];
-  if (!change || !from || !to || !next) return null;
-  return (
-    <section>
-      <h3>To {plainSymbol(next.chord.symbol)}</h3>
-      <p className="panel-change">{changeInWords(change, from, to, nameOf)}.</p>
-    </section>
   );
 }

@@ -1,4 +1,5 @@
 import { Alert } from 'antd';
+import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { useChorus, useChorusStore } from '../engine/useChorus';
 import { RoomEditor } from '../room/RoomEditor';
@@ -7,9 +8,13 @@ import { NoteEntry } from './entry/NoteEntry';
 import { LentNote } from './LentNote';
 import { SetupBar } from './SetupBar';
 import { SidePanel } from './SidePanel';
-import { ThreadView } from './ThreadView';
+import { TastePanel } from './taste/TastePanel';
+import { ThreadView } from './threads/ThreadView';
 import { useVoiceDesk } from './useVoiceDesk';
+import { WaysPanel } from './ways/WaysPanel';
 import './voice.css';
+
+const Figures = lazy(() => import('./figures/Figures'));
 
 /** The chorus voiced and connected; the chord in hand beside it. */
 export default function VoicePage() {
@@ -24,7 +29,14 @@ export default function VoicePage() {
       <div className="voice-main">
         <SetupBar />
         {desk.room && <RoomEditor />}
+        {desk.taste && <TastePanel />}
         {desk.entry && <NoteEntry />}
+        {desk.ways && outcome.status === 'found' && <WaysPanel chorus={chorus} outcome={outcome} />}
+        {desk.figures && outcome.status === 'found' && (
+          <Suspense fallback={<p className="quiet">Counting…</p>}>
+            <Figures chorus={chorus} outcome={outcome} />
+          </Suspense>
+        )}
         {outcome.status !== 'found' && (
           <Alert
             type="warning"
@@ -52,7 +64,9 @@ export default function VoicePage() {
           </p>
         )}
       </div>
-      {outcome.status === 'found' && timeline.events.length > 0 && <SidePanel chorus={chorus} />}
+      {outcome.status === 'found' && timeline.events.length > 0 && (
+        <SidePanel chorus={chorus} outcome={outcome} />
+      )}
       {desk.browser && <FamilyBrowser chorus={chorus} />}
     </main>
   );

@@ -15,7 +15,14 @@ export function wishesOf(line: TopLine, { chords, timeline, phraseEnds }: Chorus
   return { ...noWishes, tops, shapes, keepTop: line.keepTop, splits, phraseEnds };
 }
 
-/** Which way the top is to go at each change of a span. */
+/** Which way the top is to go at each change of a span, answers worked out from the top notes given. */
+export const motionsOf = (
+  span: LineSpan,
+  top: (at: number) => number | undefined,
+): Readonly<Record<number, TopMotion>> =>
+  span.shape === 'answer' ? answerTo(span, top) : shapesOf(span);
+
+/** Which way the top is to go at each change of a span; an answer is free so far. */
 function shapesOf({ from, to, shape }: LineSpan): Record<number, TopMotion> {
   const changes = Array.from({ length: Math.max(0, to - from) }, (_, i) => from + i);
   const summit = from + Math.ceil(changes.length / 2);

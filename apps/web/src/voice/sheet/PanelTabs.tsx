@@ -1,9 +1,10 @@
 import { voicingKey, type Voicing } from '@drop-close/core';
 import { Tabs } from 'antd';
-import type { VoicedChorus } from '../../engine/protocol';
+import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
 import { useSelection } from '../../tune/selection';
 import { AlternativeList } from '../AlternativeList';
 import { useAlternatives } from '../useVoiceActions';
+import { LinePanel } from '../line/LinePanel';
 import { Derivation } from './Derivation';
 import { EasierForms } from './EasierForms';
 import { OnPaper } from './OnPaper';
@@ -11,16 +12,17 @@ import './sheet.css';
 
 interface PanelTabsProps {
   readonly chorus: VoicedChorus;
+  readonly outcome: VoicedPath;
   readonly voicing: Voicing;
   readonly onTake: (voicing: Voicing) => void;
 }
 
 /** The voicing from all sides: what else there is, how it is made, what is easier, and on paper. */
-export function PanelTabs({ chorus, voicing, onTake }: PanelTabsProps) {
+export function PanelTabs({ chorus, outcome, voicing, onTake }: PanelTabsProps) {
   const { index, event } = useSelection();
   const alternatives = useAlternatives();
-  const chord = event?.chord;
-  if (chord?.kind !== 'chord') return null;
+  if (event?.chord.kind !== 'chord') return null;
+  const { chord } = event;
   const key = voicingKey(voicing);
   return (
     <Tabs
@@ -30,7 +32,14 @@ export function PanelTabs({ chorus, voicing, onTake }: PanelTabsProps) {
         {
           key: 'others',
           label: 'Others',
-          children: <AlternativeList alternatives={alternatives} chosen={key} onTake={onTake} />,
+          children: (
+            <AlternativeList {...{ chorus, outcome, index, alternatives, onTake }} chosen={key} />
+          ),
+        },
+        {
+          key: 'line',
+          label: 'Top line',
+          children: <LinePanel chorus={chorus} index={index} event={event} voicing={voicing} />,
         },
         {
           key: 'made',

@@ -5,7 +5,7 @@ import type { CostTerm } from '../types';
 /** The same grip again where a chord returns and another was asked for; a split chord in one colour. */
 export const variety: CostTerm = {
   id: 'variety',
-  label: 'Something new when a chord returns',
+  label: 'Something new on returns',
   grip: ({ voicing, at, settings: { wishes } }) =>
     wishes.heard[at]?.includes(voicingKey(voicing)) ? SIZES.sameGrip : 0,
   again: SIZES.sameColour,

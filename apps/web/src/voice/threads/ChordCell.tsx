@@ -2,9 +2,9 @@ import { LockFilled } from '@ant-design/icons';
 import type { ChartEvent, Voicing } from '@drop-close/core';
 import { plainSpelling, prettyNote } from '@drop-close/core';
 import { useEffect, useRef } from 'react';
-import { Symbol } from '../ui/Symbol';
-import { plainSymbol } from '../ui/symbol';
-import { Grip } from './Grip';
+import { Symbol } from '../../ui/Symbol';
+import { plainSymbol } from '../../ui/symbol';
+import { Grip } from '../Grip';
 
 interface ChordCellProps {
   readonly event: ChartEvent;
@@ -12,39 +12,50 @@ interface ChordCellProps {
   readonly left: number;
   readonly width: number;
   readonly threadHeight: number;
+  /** Whether the grip stands at the foot. */
+  readonly grip: boolean;
+  /** Whether a ghost holds it otherwise. */
+  readonly regripped: boolean;
   readonly locked: boolean;
   readonly selected: boolean;
   readonly sounding: boolean;
-  readonly onSelect: () => void;
+  /** With the height of the press in the cell, in pixels; none by key. */
+  readonly onPress: (y: number | undefined) => void;
 }
 
 /** The column begins a little before the heads, and ends before the next one or the bar line. */
 const BEFORE_HEAD = 10;
+const NARROWEST = 26;
 
 /** One chord of a system: symbol on top, grip at the foot, the whole column to press. */
 export function ChordCell(props: ChordCellProps) {
-  const { event, voicing, left, width, threadHeight, locked, selected, sounding, onSelect } = props;
+  const { event, voicing, left, width, threadHeight, locked, selected, sounding } = props;
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (selected || sounding) button.current?.scrollIntoView({ block: 'nearest' });
   }, [selected, sounding]);
-  const state = [selected && 'selected', sounding && 'sounding'].filter(Boolean).join(' ');
+  const state = [selected && 'selected', sounding && 'sounding', props.regripped && 'regripped']
+    .filter(Boolean)
+    .join(' ');
   return (
     <button
       ref={button}
       type="button"
       className={`chord-button ${state}`}
-      style={{ left: left - BEFORE_HEAD, width: Math.max(40, width - BEFORE_HEAD) }}
+      style={{ left: left - BEFORE_HEAD, width: Math.max(NARROWEST, width - BEFORE_HEAD) }}
       aria-current={selected ? 'true' : undefined}
       aria-label={spoken(event, voicing, locked)}
-      onClick={onSelect}
+      onClick={({ detail, clientY, currentTarget }) => {
+        const byPointer = detail > 0;
+        props.onPress(byPointer ? clientY - currentTarget.getBoundingClientRect().top : undefined);
+      }}
     >
       <span className="chord-symbol">
-        <Symbol symbol={event.chord.symbol} />
+        {event.part ? <span aria-hidden>·</span> : <Symbol symbol={event.chord.symbol} />}
         {locked && <LockFilled className="chord-lock" />}
       </span>
       <span style={{ height: threadHeight }} />
-      {voicing && <Grip voicing={voicing} size="small" />}
+      {voicing && props.grip && <Grip voicing={voicing} size="small" />}
     </button>
   );
 }
@@ -52,5 +63,6 @@ export function ChordCell(props: ChordCellProps) {
 function spoken(event: ChartEvent, voicing: Voicing | undefined, locked: boolean): string {
   const notes = voicing?.notes.map((note) => prettyNote(plainSpelling(note.note))).join(' ');
   const place = `bar ${event.bar} beat ${event.beat}`;
-  return `${plainSymbol(event.chord.symbol)}, ${place}${notes ? `, ${notes}` : ''}${locked ? ', locked' : ''}`;
+  const part = event.part ? `, part ${event.part + 1}` : '';
+  return `${plainSymbol(event.chord.symbol)}${part}, ${place}${notes ? `, ${notes}` : ''}${locked ? ', locked' : ''}`;
 }

@@ -6,12 +6,11 @@ import type {
   Timeline,
   Voicing,
 } from '@drop-close/core';
+import { DEFAULT_ZOOM, zooms, type Zoom } from './zoom';
 
-/** Bars a system holds, as players read. */
-export const BARS_A_SYSTEM = 4;
 const LEFT = 34;
 const RIGHT = 8;
-/** From the bar line to the first chord of a bar. */
+/** From the bar line to the first chord of a bar, where there is room. */
 const INSET = 18;
 /** The last stretch before a chord, where a voice turns to its next pitch. */
 const TURN = 26;
@@ -74,17 +73,17 @@ export interface ThreadScore {
 
 /** Half steps shown beyond the room's register and the voices. */
 const MARGIN = 2;
-/** A system's threads are about so high, in pixels, and a half step is never less or more. */
-const HEIGHT = 150;
-const LEAST = 3.4;
-const MOST = 6;
 
 /** One vertical scale for the whole chorus, so that its rise and fall is seen, and where it lies in the room. */
-export function threadScale(path: readonly Voicing[], window: PitchRange): ThreadScale {
+export function threadScale(
+  path: readonly Voicing[],
+  window: PitchRange,
+  { height, least, most }: Zoom = zooms[DEFAULT_ZOOM]!,
+): ThreadScale {
   const pitches = path.flatMap((voicing) => voicing.notes.map((note) => note.midi as number));
   const low = Math.min(window.low, ...pitches) - MARGIN;
   const high = Math.max(window.high, ...pitches) + MARGIN;
-  const unit = Math.min(MOST, Math.max(LEAST, HEIGHT / (high - low)));
+  const unit = Math.min(most, Math.max(least, height / (high - low)));
   return {
     height: (high - low) * unit,
     y: (midi) => (high - midi) * unit,
@@ -92,20 +91,23 @@ export function threadScale(path: readonly Voicing[], window: PitchRange): Threa
   };
 }
 
-/** Lays the chorus out in systems of four bars, each `width` pixels wide. */
+/** Lays the chorus out in systems, each `width` pixels wide. */
 export function layoutThreads(
   score: ThreadScore,
   scale: ThreadScale,
   width: number,
+  { bars: barsASystem }: Zoom = zooms[DEFAULT_ZOOM]!,
 ): SystemLayout[] {
-  return systemsOf(score.timeline.bars).map((bars) => layoutSystem(score, scale, width, bars));
+  return systemsOf(score.timeline.bars, barsASystem).map((bars) =>
+    layoutSystem(score, scale, width, bars, barsASystem),
+  );
 }
 
-/** Four bars a system; a pickup stands before the first. */
-function systemsOf(bars: readonly PlayedBar[]): PlayedBar[][] {
+/** So many bars a system; a pickup stands before the first. */
+function systemsOf(bars: readonly PlayedBar[], barsASystem: number): PlayedBar[][] {
   const systems: PlayedBar[][] = [];
   for (const bar of bars) {
-    const system = Math.max(0, Math.ceil(bar.number / BARS_A_SYSTEM) - 1);
+    const system = Math.max(0, Math.ceil(bar.number / barsASystem) - 1);
     (systems[system] ??= []).push(bar);
   }
   return systems;
@@ -116,9 +118,10 @@ function layoutSystem(
   scale: ThreadScale,
   width: number,
   played: readonly PlayedBar[],
+  barsASystem: number,
 ): SystemLayout {
   const { timeline, path } = score;
-  const bars = barColumns(played, width);
+  const bars = barColumns(played, width, barsASystem);
   const columnOf = new Map(bars.map((column) => [column.number, column]));
   const meterOf = new Map(played.map(({ number, meter }) => [number, meter]));
   const end = bars.reduce((x, column) => Math.max(x, column.x + column.width), LEFT);
@@ -128,7 +131,8 @@ function layoutSystem(
   const xs = inside.map(({ event }) => {
     const column = columnOf.get(event.bar)!;
     const { beats } = meterOf.get(event.bar)!;
-    return column.x + INSET + ((event.beat - 1) / beats) * (column.width - INSET / 2);
+    const inset = Math.min(INSET, column.width / 8);
+    return column.x + inset + ((event.beat - 1) / beats) * (column.width - inset / 2);
   });
   const chords = inside.map(({ index }, position) => {
     const x = xs[position] ?? LEFT;
@@ -142,9 +146,9 @@ function layoutSystem(
   return { bars, chords, strands: strandsOf(score, scale, chords, end) };
 }
 
-function barColumns(played: readonly PlayedBar[], width: number): BarColumn[] {
+function barColumns(played: readonly PlayedBar[], width: number, barsASystem: number): BarColumn[] {
   const pickup = played[0]?.number === 0 ? PICKUP_WIDTH : 0;
-  const unit = (width - LEFT - RIGHT) / (BARS_A_SYSTEM + pickup);
+  const unit = (width - LEFT - RIGHT) / (barsASystem + pickup);
   let x = LEFT;
   return played.map(({ number, section }) => {
     const column = { number, x, width: number === 0 ? unit * pickup : unit };

@@ -1,0 +1,174 @@
+import type { LineNote, Room, Thread, Timeline, Voicing } from '@drop-close/core';
+import { memo } from 'react';
+import { RoomZones } from '../../room/RoomZones';
+import { WindowEdges } from '../../room/WindowEdges';
+import { LineMarks } from '../line/LineMarks';
+import { useLineActions } from '../line/useLineActions';
+import { ChordCell } from './ChordCell';
+import { Strands } from './Strands';
+import { StrandLine } from './StrandLine';
+import type { SystemLayout, ThreadScale } from './threadLayout';
+import type { Zoom } from './zoom';
+
+interface ThreadSystemProps {
+  readonly system: SystemLayout;
+  /** The chords and strands that would be otherwise. */
+  readonly ghost: SystemLayout | undefined;
+  /** Chords that a ghost holds otherwise. */
+  readonly regripped: ReadonlySet<number>;
+  readonly scale: ThreadScale;
+  readonly zoom: Zoom;
+  readonly width: number;
+  readonly timeline: Timeline;
+  readonly path: readonly Voicing[];
+  readonly threads: readonly Thread[];
+  /** The voice that is followed. */
+  readonly focus: Thread | undefined;
+  readonly room: Room;
+  /** Notes of the top line in mind. */
+  readonly notes: readonly LineNote[];
+  /** The first system names the zones and holds the tab stops of what is dragged. */
+  readonly first: boolean;
+  readonly drawing: boolean;
+  readonly locked: ReadonlySet<number>;
+  readonly selected: number;
+  readonly sounding: number | undefined;
+  readonly onSelect: (index: number) => void;
+}
+
+/** Octaves of C to find one's bearings by. */
+const LANDMARKS = [36, 48, 60, 72, 84];
+const TEXT_HEIGHT = 10;
+const inside =
+  (scale: ThreadScale) =>
+  (midi: number): boolean =>
+    scale.y(midi) > TEXT_HEIGHT && scale.y(midi) < scale.height - TEXT_HEIGHT / 2;
+
+/** Symbol row above and grip row below the threads, in pixels. */
+const SYMBOLS = 34;
+const GRIPS = 66;
+
+/** Some bars: symbols above, threads between, grips below. */
+export const ThreadSystem = memo(function ThreadSystem(props: ThreadSystemProps) {
+  const { system, scale, zoom, timeline, notes, room, first } = props;
+  return (
+    <div className={zoom.grips ? 'system' : 'system system-far'}>
+      <div className="system-bars" aria-hidden>
+        {system.bars.map((bar) => (
+          <span key={bar.number} style={{ left: bar.x, width: bar.width }} className="bar-head">
+            {bar.section && <b>{bar.section}</b>}
+            <small>{bar.number}</small>
+          </span>
+        ))}
+      </div>
+      <div
+        className="system-chords"
+        style={{ height: scale.height + SYMBOLS + (zoom.grips ? GRIPS : 0) }}
+      >
+        <ThreadDrawing {...props} />
+        <WindowEdges scale={scale} room={room} first={first} top={SYMBOLS} />
+        <Columns {...props} />
+        <LineMarks
+          system={system}
+          scale={scale}
+          top={SYMBOLS}
+          notes={notes.filter(({ at, symbol }) => timeline.events[at]?.chord.symbol === symbol)}
+        />
+      </div>
+    </div>
+  );
+});
+
+function Columns(props: ThreadSystemProps) {
+  const { system, scale, zoom, width, timeline, path, locked, selected, sounding } = props;
+  const { drawAt } = useLineActions();
+  return system.chords.map((column) => {
+    const event = timeline.events[column.index];
+    if (!event) return null;
+    return (
+      <ChordCell
+        key={column.index}
+        event={event}
+        voicing={path[column.index]}
+        left={column.x}
+        width={Math.min(column.width, width - column.x)}
+        threadHeight={scale.height}
+        grip={zoom.grips}
+        regripped={props.regripped.has(column.index)}
+        locked={locked.has(column.index)}
+        selected={selected === column.index}
+        sounding={sounding === column.index}
+        onPress={(y) => {
+          props.onSelect(column.index);
+          const at = y === undefined ? undefined : y - SYMBOLS;
+          const onThreads = at !== undefined && at > 0 && at < scale.height;
+          if (props.drawing && onThreads) drawAt(column.index, scale.midi(at));
+        }}
+      />
+    );
+  });
+}
+
+function ThreadDrawing(props: ThreadSystemProps) {
+  const { system, ghost, scale, width, room, first, selected, focus } = props;
+  const [firstBar] = system.bars;
+  const last = system.bars.at(-1);
+  const left = firstBar?.x ?? 0;
+  const right = last ? last.x + last.width : width;
+  return (
+    <svg
+      className={focus ? 'thread-drawing has-focus' : 'thread-drawing'}
+      width={width}
+      height={scale.height}
+      style={{ top: SYMBOLS }}
+      aria-hidden
+    >
+      <RoomZones scale={scale} room={room} left={left} right={right} named={first} />
+      {LANDMARKS.filter(inside(scale)).map((midi) => (
+        <text key={midi} className="pitch-mark" x={2} y={scale.y(midi) + 4}>
+          C{midi / 12 - 1}
+        </text>
+      ))}
+      {system.bars.map((bar) => (
+        <line
+          key={bar.number}
+          className="bar-line"
+          x1={bar.x}
+          x2={bar.x}
+          y1={0}
+          y2={scale.height}
+        />
+      ))}
+      <line className="bar-line" x1={right} x2={right} y1={0} y2={scale.height} />
+      {ghost && <GhostDrawing ghost={ghost} />}
+      <Strands {...props} />
+      {system.chords.flatMap((column) =>
+        column.heads.map((head, voice) => (
+          <circle
+            key={`${column.index} ${voice}`}
+            className={column.index === selected ? 'head head-selected' : 'head'}
+            cx={head.x}
+            cy={head.y}
+            r={column.index === selected ? 4.4 : 3.2}
+          />
+        )),
+      )}
+    </svg>
+  );
+}
+
+/** How the voices would go: hollow heads, thin lines beside the threads that are. */
+function GhostDrawing({ ghost }: { ghost: SystemLayout }) {
+  return (
+    <g className="ghost">
+      {ghost.strands.map((strand, index) => (
+        <StrandLine key={index} strand={strand} />
+      ))}
+      {ghost.chords.flatMap((column) =>
+        column.heads.map(({ x, y }, voice) => (
+          <circle key={`${column.index} ${voice}`} className="ghost-head" cx={x} cy={y} r={4.6} />
+        )),
+      )}
+    </g>
+  );
+}
