@@ -221,3 +221,6 @@ export {
 
 export { bandPlan, countIn, type BandPlan, type PlanRequest } from './band/plan';
 export { PARTS, type Part, type PlannedNote } from './band/types';
+
+export { CIRCLE_KINDS, CYCLES, type CircleKind, type Cycle } from './practice/cycles';
+export { makeEtude, type Etude, type EtudeProblem, type EtudeRequest } from './practice/etude';

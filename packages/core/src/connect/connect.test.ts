@@ -108,6 +108,25 @@ describe('on the instrument', () => {
   });
 });
 
+it('goes on from the open triad C 10-12-12 to the sounds of G 9-8-10 and Dm 7-6-10 (common practice)', () => {
+  const with_ = settings({ families: ['spread'] });
+  const gripped = (symbol: string, frets: string) =>
+    enumerateVoicings(chord(symbol), with_).find((voicing) => shape(voicing) === frets)!;
+  const played = [
+    gripped('C', 'xx(10)(12)x(12)'),
+    gripped('G', 'xx9x8(10)'),
+    gripped('Dm', 'xx7x6(10)'),
+  ];
+  const { path } = found('C G Dm', { ...with_, locks: { 0: played[0]! } });
+  const pitches = (voicing: { notes: readonly { midi: number }[] }): number[] =>
+    voicing.notes.map(({ midi }) => midi);
+  expect(path.map(pitches)).toEqual(played.map(pitches));
+  // D minor lies as 7-10-10 on the neighbouring strings too, which is nearer to the hand.
+  expect(path.map((voicing) => shape(voicing)).slice(0, 2)).toEqual(
+    played.map((voicing) => shape(voicing)).slice(0, 2),
+  );
+});
+
 describe('locks and the loop', () => {
   it('keeps a locked voicing and leads to it', () => {
     const all = enumerateVoicings(chord('G7'), settings());

@@ -34,16 +34,17 @@ export const SIZES = {
   mudSemitone: 60,
   /** Each tone the chord needs that does not sound. */
   missingEssential: 150,
-  /** Each millimetre of stretch beyond comfort. */
+  /** Each millimetre of stretch, and each beyond comfort besides. */
+  openMm: 0.5,
   stretchMm: 8,
   /** Each millimetre by which the index finger's position shifts. */
   shiftMm: 1,
-  /** Each fret of the lowest fretted note above the twelfth, where the body is in the way. */
-  fretPastBody: 60,
+  /** Each fret of the highest fretted note above the twelfth, where the body is in the way. */
+  fretPastBody: 40,
   /** Each open string: it cannot be damped, slid or let go by the hand. */
   openString: 80,
   /** Each inner string a grip skips and has to keep silent. */
-  skippedString: 25,
+  skippedString: 50,
   /** Each semitone of one hand's span beyond an octave on keys. */
   spanSemitone: 40,
   /** A wanted top note that is not on top, and each semitone by which it is missed. */

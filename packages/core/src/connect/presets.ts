@@ -24,7 +24,7 @@ export const presets: readonly Preset[] = [
     ...{ motion: 200, leaps: 200, register: 40, drift: 20, hand: 50, sound: 50 },
   }),
   preset('easy hands', 'Easy hands', 'small grips close together, down the neck', {
-    ...{ motion: 60, leaps: 60, resolution: 60, hand: 250 },
+    ...{ motion: 50, leaps: 50, resolution: 50, register: 50, drift: 50, hand: 300 },
   }),
   preset('singing top', 'Singing top', 'leading tones go home, and the top moves like a tune', {
     ...{ leaps: 200, parallel: 200, resolution: 200, line: 200, hand: 60 },

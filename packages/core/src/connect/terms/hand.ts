@@ -21,17 +21,19 @@ function strain({ voicing, settings: { instrument } }: ChordFacts): number {
 
 function gripCost({ notes, stretchMm }: Voicing, guitar: Guitar): number {
   // Asked of every grip there is, so nothing is made on the way.
-  let [open, lowestFret, lowString, highString] = [0, Infinity, 0, Infinity];
+  let [open, highestFret, lowString, highString] = [0, 0, 0, Infinity];
   for (const { fret = 0, string = 0 } of notes) {
     if (fret === 0) open += 1;
-    else lowestFret = Math.min(lowestFret, fret);
+    else highestFret = Math.max(highestFret, fret);
     lowString = Math.max(lowString, string);
     highString = Math.min(highString, string);
   }
-  const pastBody = lowestFret === Infinity ? 0 : Math.max(0, lowestFret - BODY_FRET);
+  const stretch = stretchMm ?? 0;
+  const beyond = Math.max(0, stretch - guitar.hand.comfortableMm);
+  const pastBody = Math.max(0, highestFret - BODY_FRET);
   const skipped = notes.length ? lowString - highString + 1 - notes.length : 0;
   return (
-    Math.round(Math.max(0, (stretchMm ?? 0) - guitar.hand.comfortableMm) * SIZES.stretchMm) +
+    Math.round(stretch * SIZES.openMm + beyond * SIZES.stretchMm) +
     pastBody * SIZES.fretPastBody +
     open * SIZES.openString +
     skipped * SIZES.skippedString

@@ -182,13 +182,16 @@ describe('hand', () => {
     if (!found) throw new Error(`${frets} is no grip of ${symbol}`);
     return found;
   };
-  it('costs nothing within comfort, below the body, on neighbouring strings', () => {
-    expect(own(hand, grip('Cmaj7', '3 5 4 5'), defaultSettings)).toBe(0);
+  const opened = (v: Voicing): number => Math.round((v.stretchMm ?? 0) * SIZES.openMm);
+  const beside = (v: Voicing): number => own(hand, v, defaultSettings) - opened(v);
+  it('costs how far the hand opens, and nothing else below the body on neighbouring strings', () => {
+    expect(beside(grip('Cmaj7', '3 5 4 5'))).toBe(0);
+    expect(opened(grip('Cmaj7', '3 5 4 5'))).toBeGreaterThan(0);
   });
   it('charges open and skipped strings and positions past the body', () => {
-    expect(own(hand, grip('Dm7', '0 2 1 1'), defaultSettings)).toBe(SIZES.openString);
-    expect(own(hand, grip('A7', '5 5 6'), defaultSettings)).toBe(SIZES.skippedString);
-    expect(own(hand, grip('Cmaj7', '15 17 16 17'), defaultSettings)).toBe(3 * SIZES.fretPastBody);
+    expect(beside(grip('Dm7', '0 2 1 1'))).toBe(SIZES.openString);
+    expect(beside(grip('A7', '5 5 6'))).toBe(SIZES.skippedString);
+    expect(beside(grip('Cmaj7', '15 17 16 17'))).toBe(5 * SIZES.fretPastBody);
   });
   it('charges the shift of the index finger in millimetres', () => {
     const [from, to] = [grip('Cmaj7', '3 5 4 5'), grip('Dbmaj7', '4 6 5 6')];
