@@ -56,6 +56,8 @@ export const api = {
   profile: () => request<ProfileView>('GET', '/profile'),
   saveProfile: (profile: Profile, version: number) =>
     request<ProfileView>('PUT', '/profile', { profile, version }),
+  createArrangement: (tuneId: string, fields: ArrangementFields) =>
+    request<ArrangementView>('POST', `/tunes/${tuneId}/arrangements`, fields),
   saveArrangement: (id: string, fields: ArrangementFields, version: number) =>
     request<ArrangementView>('PUT', `/arrangements/${id}`, { ...fields, version }),
 };

@@ -12,6 +12,7 @@ import {
 } from '@dnd-kit/core';
 import { sortableKeyboardCoordinates } from '@dnd-kit/sortable';
 import { Alert, Button, type MenuProps } from 'antd';
+import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { SetView, TuneGlance } from '../api/types';
 import { BookFiltersBar } from './BookFiltersBar';
@@ -23,9 +24,12 @@ import { SetTable, TuneTable } from './TuneTable';
 import { useBook, type Book } from './useBook';
 import './book.css';
 
+const EtudeMaker = lazy(() => import('../etude/EtudeMaker'));
+
 /** The tunes and sets: find one, open one, put them in order, throw one away and take that back. */
 export function BookPage() {
   const book = useBook();
+  const [etude, setEtude] = useState(false);
   const { tunes, sets, createTune } = book;
   const [parameters] = useSearchParams();
   const setId = parameters.get('set') ?? undefined;
@@ -38,6 +42,13 @@ export function BookPage() {
     <main className="page book">
       <div className="book-head">
         <h1>The book</h1>
+        <Button
+          onClick={() => {
+            setEtude(true);
+          }}
+        >
+          New étude
+        </Button>
         <Button
           type="primary"
           icon={<PlusOutlined aria-hidden />}
@@ -84,6 +95,15 @@ export function BookPage() {
             )}
           </div>
         </DndContext>
+      )}
+      {etude && (
+        <Suspense>
+          <EtudeMaker
+            onClose={() => {
+              setEtude(false);
+            }}
+          />
+        </Suspense>
       )}
     </main>
   );

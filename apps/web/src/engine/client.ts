@@ -3,8 +3,10 @@ import type {
   BandPlan,
   ChartAnalysis,
   EasierForm,
+  EtudeRequest,
   FamilyId,
   FamilyTable,
+  Instruments,
   Voicing,
   Way,
 } from '@drop-close/core';
@@ -12,6 +14,7 @@ import { wrap, type Remote } from 'comlink';
 import { newestWins } from './newest';
 import type {
   Engine,
+  MadeEtude,
   Meeting,
   PlanQuestion,
   ReadRequest,
@@ -80,6 +83,10 @@ class EngineClient {
   browse(id: number, index: number, family: FamilyId): Promise<FamilyTable | undefined> {
     return this.ask((engine) => engine.browse(id, index, family));
   }
+
+  readonly etude = newestWins<readonly [EtudeRequest, Instruments], MadeEtude>(
+    ([request, instruments]) => this.ask((engine) => engine.etude(request, instruments)),
+  );
 
   plan(id: number, question: PlanQuestion): Promise<BandPlan | undefined> {
     return this.ask((engine) => engine.plan(id, question));

@@ -6,6 +6,7 @@ import {
   costByTerm,
   createConnector,
   easierForms,
+  makeEtude,
   parseChart,
   parseMeter,
   resolutionsOf,
@@ -89,6 +90,10 @@ export function createEngine(): Engine {
     browse: (id, index, family) => {
       const chord = chordAt(id, index);
       return chord && browseFamily(chord, family, current!.settings);
+    },
+    etude: (request, instruments) => {
+      const made = makeEtude(request, instruments);
+      return made.ok ? { etude: made.value } : { problem: made.problem.message };
     },
     plan: (id, question) => {
       if (current?.voiced.id !== id) return undefined;

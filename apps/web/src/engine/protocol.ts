@@ -7,6 +7,8 @@ import type {
   ChartProblem,
   ConnectedPath,
   EasierForm,
+  Etude,
+  EtudeRequest,
   FamilyId,
   FamilyTable,
   Feel,
@@ -73,6 +75,12 @@ export interface PlanQuestion {
   readonly toBar?: number;
 }
 
+/** An étude that was made, or why there is none. */
+export interface MadeEtude {
+  readonly etude?: Etude;
+  readonly problem?: string;
+}
+
 /** What the worker does. Everything that crosses is plain data. */
 export interface Engine {
   /** Keys, numbers, landmarks and pools of the changes. */
@@ -92,6 +100,8 @@ export interface Engine {
   readonly easier: (id: number, index: number, voicing: Voicing) => EasierForm[] | undefined;
   /** Every grip of a family for one chord; `undefined` as above, and under N.C. */
   readonly browse: (id: number, index: number, family: FamilyId) => FamilyTable | undefined;
+  /** A family taken round a cycle. */
+  readonly etude: (request: EtudeRequest, instruments: Instruments) => MadeEtude;
   /** Bass, drums and comp of the chorus or a stretch of it; `undefined` as above. */
   readonly plan: (id: number, question: PlanQuestion) => BandPlan | undefined;
 }

@@ -15,6 +15,7 @@ export const COMMANDS = {
   taste: { keys: ['t'], shown: 'T', label: 'Taste: what counts how much' },
   figures: { keys: ['g'], shown: 'G', label: 'The chorus in figures' },
   ways: { keys: ['w'], shown: 'W', label: 'Another way to voice the whole chorus' },
+  compare: { keys: ['k'], shown: 'K', label: 'Two arrangements side by side' },
   drawing: { keys: ['d'], shown: 'D', label: 'Draw the top line in the threads' },
   follow: { keys: ['v'], shown: 'V', label: 'Follow a voice: the top, then down, then none' },
   voice: { keys: ['Shift+v'], shown: 'Shift V', label: 'Hear the voice you follow alone' },

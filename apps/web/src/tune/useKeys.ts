@@ -75,6 +75,9 @@ export function useKeys(): void {
     ways: () => {
       toggleDesk('ways');
     },
+    compare: () => {
+      toggleDesk('compare');
+    },
     drawing: () => {
       toggleDesk('drawing');
     },

@@ -89,13 +89,14 @@ export function SetupBar() {
       <Tool part="taste" label="Taste" title="What counts how much (T)" />
       <Tool part="figures" label="Figures" title="The chorus in figures (G)" />
       <Tool part="ways" label="Another way" title="Other whole ways to voice the chorus (W)" />
+      <Tool part="compare" label="Compare" title="Two arrangements side by side (K)" />
       <VoicingState />
     </div>
   );
 }
 
 interface ToolProps {
-  readonly part: 'taste' | 'figures' | 'ways';
+  readonly part: 'taste' | 'figures' | 'ways' | 'compare';
   readonly label: string;
   readonly title: string;
 }

@@ -15,6 +15,7 @@ import { WaysPanel } from './ways/WaysPanel';
 import './voice.css';
 
 const Figures = lazy(() => import('./figures/Figures'));
+const ComparePanel = lazy(() => import('./compare/ComparePanel'));
 
 /** The chorus voiced and connected; the chord in hand beside it. */
 export default function VoicePage() {
@@ -68,6 +69,11 @@ export default function VoicePage() {
         <SidePanel chorus={chorus} outcome={outcome} />
       )}
       {desk.browser && <FamilyBrowser chorus={chorus} />}
+      {desk.compare && (
+        <Suspense>
+          <ComparePanel />
+        </Suspense>
+      )}
     </main>
   );
 }

@@ -37,8 +37,6 @@ export interface EtudeRequest {
   readonly triads: boolean;
   readonly instrument: Arrangement['instrument'];
   readonly room: Room;
-  /** Quarter notes a minute. */
-  readonly tempo: number;
 }
 
 /** A tune and how it is voiced, ready for the book. */
@@ -98,7 +96,7 @@ export function makeEtude(
   if (!rounds.length) return fail({ message: NO_SET });
   return ok({
     title: titleOf(request),
-    text: textOf(request, symbols, rounds),
+    text: textOf(symbols, rounds),
     key: request.cycle === 'circle of fourths' ? 'C' : request.key,
     rounds,
     setup: { ...setup, locks: { ...setup.locks, [request.instrument]: locksOf(symbols, rounds) } },
@@ -228,11 +226,7 @@ function titleOf({ family, cycle, kind, key, triads }: EtudeRequest): string {
 const BARS_A_LINE = 4;
 
 /** Two chords a bar; each round a section, and above it where it begins. */
-function textOf(
-  { tempo }: EtudeRequest,
-  symbols: readonly string[],
-  rounds: readonly Round[],
-): string {
+function textOf(symbols: readonly string[], rounds: readonly Round[]): string {
   const bars = Array.from({ length: Math.ceil(symbols.length / 2) }, (_, bar) =>
     symbols.slice(2 * bar, 2 * bar + 2).join(' '),
   );
@@ -245,7 +239,7 @@ function textOf(
     );
     return [`[${at + 1}]`, ...lines].join('\n');
   });
-  return [`tempo: ${tempo}`, 'feel: straight', ...sections].join('\n');
+  return sections.join('\n');
 }
 
 /** "strings 5432, 3 below" */

@@ -1,17 +1,10 @@
-import {
-  instrumentOf,
-  profileByBar,
-  summaryOf,
-  type Instrument,
-  type NoteName,
-  type Summary,
-} from '@drop-close/core';
+import { profileByBar } from '@drop-close/core';
 import { useMemo } from 'react';
-import { useTune } from '../../document/store';
 import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
-import { useProfile } from '../../profile/profileStore';
 import { useSelection } from '../../tune/selection';
 import { useNotation } from '../../ui/notation';
+import { useInstrument } from '../useInstrument';
+import { figuresOf, summaryFor } from './figuresOf';
 import { ProfileChart } from './ProfileChart';
 import { useShown } from '../useShown';
 import './figures.css';
@@ -23,11 +16,9 @@ interface FiguresProps {
 
 /** The chorus in figures, and bar by bar how much moves. */
 export default function Figures({ chorus, outcome }: FiguresProps) {
-  const { setup } = useTune();
-  const profile = useProfile();
   const { note } = useNotation();
   const { select } = useSelection();
-  const instrument = instrumentOf(setup, profile);
+  const instrument = useInstrument();
   const { events } = chorus.timeline;
   const summary = useMemo(
     () => summaryFor(chorus, outcome, instrument),
@@ -57,48 +48,4 @@ export default function Figures({ chorus, outcome }: FiguresProps) {
       />
     </section>
   );
-}
-
-export const summaryFor = (
-  { timeline }: VoicedChorus,
-  { path, changes }: VoicedPath,
-  instrument: Instrument,
-): Summary =>
-  summaryOf({ chords: timeline.events.map(({ chord }) => chord), path, changes, instrument });
-
-/** Figures with their names, as one reads them out. */
-export function figuresOf(
-  summary: Summary,
-  events: VoicedChorus['timeline']['events'],
-  nameOf: (note: NoteName) => string,
-): readonly (readonly [name: string, figure: string])[] {
-  const { resolutions, longestHeld, handTravelMm, hardest, octaveMoves } = summary;
-  const barOf = (at: number): number => events[at]?.bar ?? 0;
-  return [
-    ['Motion', `${summary.motion} half steps, ${summary.motionPerChange.toFixed(1)} a change`],
-    [
-      'Resolutions met',
-      resolutions.asked ? `${resolutions.met} of ${resolutions.asked}` : 'none asked',
-    ],
-    ['Leaps', leapsInWords(summary.leaps, octaveMoves)],
-    [
-      'Longest held',
-      longestHeld
-        ? `${nameOf(longestHeld.note)}, ${longestHeld.chords} chords from bar ${barOf(longestHeld.at)}`
-        : 'none',
-    ],
-    ['Different grips', `${summary.grips} for ${summary.chords} chords`],
-    ...(handTravelMm === undefined
-      ? []
-      : [['Hand along the neck', `${(handTravelMm / 10).toFixed(0)} cm`] as const]),
-    ...(hardest
-      ? [['Widest grip', `${Math.round(hardest.stretchMm)} mm, bar ${barOf(hardest.at)}`] as const]
-      : []),
-  ];
-}
-
-function leapsInWords(leaps: number, octaveMoves: number): string {
-  const hand = octaveMoves === 1 ? 'once' : `${octaveMoves} times`;
-  const moved = octaveMoves ? `; between phrases the hand moves an octave ${hand}` : '';
-  return `${leaps || 'none'}${moved}`;
 }

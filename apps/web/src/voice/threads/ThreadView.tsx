@@ -1,5 +1,5 @@
 import { standingLocks, type Voicing } from '@drop-close/core';
-import { Segmented } from 'antd';
+import { Button, Segmented } from 'antd';
 import { useMemo } from 'react';
 import { useTune } from '../../document/store';
 import type { VoicedChorus } from '../../engine/protocol';
@@ -81,6 +81,16 @@ export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
       })}
       <div className="thread-foot">
         <ThreadLegend />
+        <Button
+          size="small"
+          type="text"
+          className="thread-print"
+          onClick={() => {
+            window.print();
+          }}
+        >
+          Print
+        </Button>
         <Segmented
           aria-label="How near"
           className="thread-zoom"

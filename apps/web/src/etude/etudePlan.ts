@@ -1,0 +1,27 @@
+import { FOUR_FOUR, type BandPlan, type Etude } from '@drop-close/core';
+
+export const METER = FOUR_FOUR;
+/** Quarters each chord of an étude lasts: two chords a bar. */
+const EACH = 2;
+const VELOCITY = 76;
+
+/** The first round alone, chord by chord. */
+export function firstRoundPlan({ rounds }: Etude): BandPlan {
+  const path = rounds[0]?.path ?? [];
+  const notes = path.flatMap((voicing, at) =>
+    voicing.notes.map(({ midi }) => ({
+      part: 'comp' as const,
+      midi,
+      at: at * EACH,
+      length: EACH,
+      velocity: VELOCITY,
+    })),
+  );
+  return { notes, length: path.length * EACH, pickup: 0 };
+}
+
+/** How long so many chords take: "3 minutes". */
+export function etudeLength(chords: number, tempo: number): string {
+  const minutes = Math.max(1, Math.round((chords * EACH) / tempo));
+  return minutes === 1 ? 'a minute' : `${minutes} minutes`;
+}
