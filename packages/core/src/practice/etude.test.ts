@@ -23,7 +23,11 @@ const etude = (change: Partial<EtudeRequest> = {}): Etude => {
   if (!made.ok) throw new Error(made.problem.message);
   return made.value;
 };
-const setOf = ({ notes }: Voicing): string => notes.map(({ string }) => string).join('');
+const setOf = ({ notes }: Voicing): string =>
+  notes
+    .map(({ string = 0 }) => string)
+    .sort((a, b) => b - a)
+    .join('');
 
 describe('cycles', () => {
   it('goes through all twelve keys by fourths (arithmetic)', () => {

@@ -123,8 +123,12 @@ interface Start {
   readonly voicings: readonly Voicing[];
 }
 
-/** The strings a voicing lies on, low to high; empty on keys. */
-const setOf = ({ notes }: Voicing): string => notes.map(({ string }) => string ?? '').join('');
+/** The strings a voicing lies on, low to high, whichever its voices cross; empty on keys. */
+const setOf = ({ notes }: Voicing): string =>
+  notes
+    .flatMap(({ string }) => string ?? [])
+    .sort((a, b) => b - a)
+    .join('');
 
 /** Starts on the string sets that carry the whole cycle, of these the ones that skip the fewest strings. */
 function startsOf(lists: readonly (readonly Voicing[])[]): Start[] {

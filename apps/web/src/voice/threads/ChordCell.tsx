@@ -1,7 +1,7 @@
 import { LockFilled } from '@ant-design/icons';
 import type { ChartEvent, Voicing } from '@drop-close/core';
 import { plainSpelling, prettyNote } from '@drop-close/core';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type MouseEvent } from 'react';
 import { Symbol } from '../../ui/Symbol';
 import { plainSymbol } from '../../ui/symbol';
 import { Grip } from '../Grip';
@@ -21,6 +21,9 @@ interface ChordCellProps {
   readonly sounding: boolean;
   /** With the height of the press in the cell, in pixels; none by key. */
   readonly onPress: (y: number | undefined) => void;
+  /** The pointer is over the cell at that height; `undefined` when it leaves. */
+  readonly onPoint: (y: number | undefined) => void;
+  readonly onDoublePress: (y: number) => void;
 }
 
 /** The column begins a little before the heads, and ends before the next one or the bar line. */
@@ -45,9 +48,18 @@ export function ChordCell(props: ChordCellProps) {
       style={{ left: left - BEFORE_HEAD, width: Math.max(NARROWEST, width - BEFORE_HEAD) }}
       aria-current={selected ? 'true' : undefined}
       aria-label={spoken(event, voicing, locked)}
-      onClick={({ detail, clientY, currentTarget }) => {
-        const byPointer = detail > 0;
-        props.onPress(byPointer ? clientY - currentTarget.getBoundingClientRect().top : undefined);
+      onClick={(event) => {
+        const byPointer = event.detail > 0;
+        props.onPress(byPointer ? heightOf(event) : undefined);
+      }}
+      onDoubleClick={(event) => {
+        props.onDoublePress(heightOf(event));
+      }}
+      onPointerMove={(event) => {
+        props.onPoint(heightOf(event));
+      }}
+      onPointerLeave={() => {
+        props.onPoint(undefined);
       }}
     >
       <span className="chord-symbol">
@@ -59,6 +71,9 @@ export function ChordCell(props: ChordCellProps) {
     </button>
   );
 }
+
+const heightOf = ({ clientY, currentTarget }: MouseEvent<HTMLElement>): number =>
+  clientY - currentTarget.getBoundingClientRect().top;
 
 function spoken(event: ChartEvent, voicing: Voicing | undefined, locked: boolean): string {
   const notes = voicing?.notes.map((note) => prettyNote(plainSpelling(note.note))).join(' ');

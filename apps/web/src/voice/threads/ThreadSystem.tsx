@@ -5,9 +5,11 @@ import { WindowEdges } from '../../room/WindowEdges';
 import { LineMarks } from '../line/LineMarks';
 import { useLineActions } from '../line/useLineActions';
 import { ChordCell } from './ChordCell';
+import { useThreadFocus, voiceAt } from './focus';
 import { Strands } from './Strands';
 import { StrandLine } from './StrandLine';
-import type { SystemLayout, ThreadScale } from './threadLayout';
+import type { ChordColumn, SystemLayout, ThreadScale } from './threadLayout';
+import { useThreadListening } from './useThreadListening';
 import type { Zoom } from './zoom';
 
 interface ThreadSystemProps {
@@ -82,6 +84,7 @@ export const ThreadSystem = memo(function ThreadSystem(props: ThreadSystemProps)
 function Columns(props: ThreadSystemProps) {
   const { system, scale, zoom, width, timeline, path, locked, selected, sounding } = props;
   const { drawAt } = useLineActions();
+  const { hearThread } = useThreadListening();
   return system.chords.map((column) => {
     const event = timeline.events[column.index];
     if (!event) return null;
@@ -104,9 +107,32 @@ function Columns(props: ThreadSystemProps) {
           const onThreads = at !== undefined && at > 0 && at < scale.height;
           if (props.drawing && onThreads) drawAt(column.index, scale.midi(at));
         }}
+        onPoint={(y) => {
+          const under = y === undefined ? undefined : threadAt(props, column, y - SYMBOLS);
+          if (useThreadFocus.getState().under !== under) useThreadFocus.setState({ under });
+        }}
+        onDoublePress={(y) => {
+          const thread = threadAt(props, column, y - SYMBOLS);
+          if (thread) hearThread(thread, column.index);
+        }}
       />
     );
   });
+}
+
+/** How near the pointer has to be to a thread, in pixels. */
+const NEAR = 7;
+
+/** The voice that sounds nearest to a height in a column. */
+function threadAt(
+  { threads }: ThreadSystemProps,
+  { index, heads }: ChordColumn,
+  y: number,
+): Thread | undefined {
+  const apart = heads.map((head) => Math.abs(head.y - y));
+  const voice = apart.indexOf(Math.min(...apart));
+  if (voice < 0 || apart[voice]! > NEAR) return undefined;
+  return threads.find((thread) => voiceAt(thread, index) === voice);
 }
 
 function ThreadDrawing(props: ThreadSystemProps) {
@@ -141,7 +167,7 @@ function ThreadDrawing(props: ThreadSystemProps) {
       ))}
       <line className="bar-line" x1={right} x2={right} y1={0} y2={scale.height} />
       {ghost && <GhostDrawing ghost={ghost} />}
-      <Strands {...props} />
+      <Strands system={system} focus={focus} />
       {system.chords.flatMap((column) =>
         column.heads.map((head, voice) => (
           <circle

@@ -86,7 +86,7 @@ export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
           type="text"
           className="thread-print"
           onClick={() => {
-            window.print();
+            globalThis.print();
           }}
         >
           Print
