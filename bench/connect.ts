@@ -7,9 +7,12 @@ import {
   createConnector,
   defaultKeyboard,
   defaultSettings,
+  parseChord,
   type Chord,
   type ConnectSettings,
+  TERM_IDS,
   type Voicing,
+  type Weights,
 } from '@drop-close/core';
 import { candidatesOf } from '../packages/core/src/connect/candidates';
 import { layersOf } from '../packages/core/src/connect/layers';
@@ -120,24 +123,38 @@ function growth(): void {
   print('growth 64→256', four! / one!, '');
 }
 
-/** A chord in the middle is exchanged, back and forth between two others that were not there before. */
+/** Chords that the chorus does not hold, one for every run. */
+const STRANGERS = ['Ebm7', 'Ab7', 'Dbmaj7', 'Gbm7', 'B7', 'Emaj7', 'Abm7', 'Db7', 'Gbmaj7'].concat([
+  'Bbm7',
+  'Eb7',
+  'Abmaj7',
+  'C#m7b5',
+  'F#7',
+  'Bmaj7',
+  'Ebm6',
+  'Dbm7',
+  'Gb7',
+]);
+
+/** A chord in the middle is exchanged for one that was never there, against solving the whole afresh. */
 function oneEdit(): void {
   const settings = drop2;
   const chords = chorus();
-  const edited = (other: number): Chord[] =>
-    chords.map((chord, at) => (at === 31 ? chords[other]! : chord));
+  const { lists } = candidatesOf(chords, settings);
+  const edited = STRANGERS.map((symbol) => {
+    const read = parseChord(symbol);
+    if (!read.ok) throw new Error(read.problem.message);
+    return chords.map((chord, at) => (at === 31 ? read.value : chord));
+  });
   const connector = createConnector();
   connector.connect(chords, settings);
-  let turn = 0;
-  const others = Array.from({ length: 20 }, (_, i) => edited(i));
+  let turn = -1;
   const [full, edit] = inTurns(
     [
+      () => ours(chords, lists, settings),
       () => {
-        connectFully(createConnector(), chords, settings);
-      },
-      () => {
-        turn = (turn + 1) % others.length;
-        connectFully(connector, others[turn]!, settings);
+        turn += 1;
+        connectFully(connector, edited[turn]!, settings);
       },
     ],
     15,
@@ -156,10 +173,14 @@ function connectFully(
   if (outcome.status === 'found') outcome.alternatives(0, 24);
 }
 
+/** Nothing counts but how far the voices move. */
+const motionAlone = Object.fromEntries(
+  TERM_IDS.map((id) => [id, id === 'motion' ? 100 : 0]),
+) as unknown as Weights;
+
 /** Plain motion against a player who always takes the nearest next voicing, from the same start. */
-function againstNearest(): void {
+function againstNearest(name: string, settings: ConnectSettings): void {
   const chords = chorus();
-  const settings = drop2;
   const outcome = connect(chords, settings);
   if (outcome.status !== 'found') throw new Error(outcome.why);
   const { lists } = candidatesOf(chords, settings);
@@ -172,8 +193,8 @@ function againstNearest(): void {
     here = list.reduce((best, each) => (apart(from, each) < apart(from, best) ? each : best));
     motion += apart(from, here);
   }
-  print('motion of the path', outcome.motion, 'half steps');
-  print('motion ours/nearest-neighbour', outcome.motion / motion, '');
+  print(`motion of the path, ${name}`, outcome.motion, 'half steps');
+  print(`motion ours/nearest-neighbour, ${name}`, outcome.motion / motion, '');
 }
 
 againstPlain();
@@ -191,4 +212,5 @@ againstBare(
 );
 growth();
 oneEdit();
-againstNearest();
+againstNearest('motion alone', { ...drop2, weights: motionAlone });
+againstNearest('balanced taste', drop2);

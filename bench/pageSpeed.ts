@@ -5,6 +5,7 @@
 import { gzipSync } from 'node:zlib';
 import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM } from '../e2e/server';
+import { chorusText } from './chorus';
 
 const BASE = process.env['DROP_CLOSE_BENCH_URL'] ?? 'http://127.0.0.1:4680';
 const KEYSTROKES = 15;
@@ -51,27 +52,63 @@ async function keystroke(page: Page): Promise<number> {
   return times.sort((a, b) => a - b)[Math.floor(KEYSTROKES / 2)] ?? 0;
 }
 
-/** From choosing another family to the frame after the threads show it, in ms, median. */
-async function family(page: Page): Promise<number> {
-  await page.getByRole('link', { name: 'Voice', exact: true }).click();
+/** A tune of 64 chords in all drop families with their colours. @returns its id */
+async function longTune(page: Page): Promise<string> {
+  const fields = { title: 'Measured', key: 'C', meter: '4/4', tempo: 120, feel: 'swing' };
+  const made = await page.request.post(`${BASE}/api/tunes`, {
+    data: { ...fields, text: chorusText() },
+  });
+  const tune = (await made.json()) as TuneAnswer;
+  const [{ id, name, version, setup }] = tune.arrangements;
+  const families = ['drop2', 'drop3', 'drop24', 'drop23'];
+  await page.request.put(`${BASE}/api/arrangements/${id}`, {
+    data: { name, version, setup: { ...setup, families, tensions: 'available' } },
+  });
+  return tune.id;
+}
+
+interface TuneAnswer {
+  readonly id: string;
+  readonly arrangements: readonly [
+    {
+      readonly id: string;
+      readonly name: string;
+      readonly version: number;
+      readonly setup: object;
+    },
+  ];
+}
+
+/** From a slider moved from one end to the other to the frame after the threads have changed, in ms, median. */
+async function slider(page: Page): Promise<number> {
+  const id = await longTune(page);
+  await page.goto(`${BASE}/tune/${id}/voice`);
   await page.locator('.chord-button').first().waitFor();
-  // Whatever the tune was left in: choosing what is chosen already would change nothing.
-  await page.locator('.ant-segmented-item', { hasText: 'drop 2' }).click();
-  await page.waitForTimeout(1500);
+  await page.keyboard.press('t');
+  await page.waitForTimeout(2500);
+  const handle = page.getByRole('slider', { name: 'Easy hands' });
+  await handle.focus();
   const times: number[] = [];
   for (let i = 0; i < KEYSTROKES; i += 1) {
-    times.push(await page.evaluate(CHOOSE_AND_WAIT, i % 2 ? 'drop 2' : 'close'));
-    await page.waitForTimeout(300);
+    await page.evaluate(WATCH_THREADS);
+    await page.keyboard.press(i % 2 ? 'Home' : 'End');
+    times.push(await page.evaluate(THREADS_CHANGED));
+    await page.waitForTimeout(600);
   }
+  await page.request.delete(`${BASE}/api/tunes/${id}`);
   return times.sort((a, b) => a - b)[Math.floor(KEYSTROKES / 2)] ?? 0;
 }
 
-const CHOOSE_AND_WAIT = (label: string): Promise<number> =>
-  new Promise((done) => {
-    const items = [...document.querySelectorAll<HTMLElement>('.ant-segmented-item')];
-    const start = performance.now();
+/** Waits in the page for a key and then for the threads; the answer is fetched by the next. */
+const WATCH_THREADS = (): void => {
+  const page = window as unknown as { changed?: Promise<number> };
+  page.changed = new Promise((done) => {
+    let start = Infinity;
+    const onKey = (): void => {
+      start = performance.now();
+    };
+    window.addEventListener('keydown', onKey, { capture: true, once: true });
     const observer = new MutationObserver(() => {
-      if (!document.querySelector('.panel-name')?.textContent.startsWith(label)) return;
       observer.disconnect();
       requestAnimationFrame(() =>
         setTimeout(() => {
@@ -79,9 +116,13 @@ const CHOOSE_AND_WAIT = (label: string): Promise<number> =>
         }),
       );
     });
-    observer.observe(document.body, { subtree: true, childList: true, characterData: true });
-    items.find((item) => item.textContent === label)?.click();
+    const strands = document.querySelector('.threads')!;
+    observer.observe(strands, { subtree: true, childList: true, attributeFilter: ['y1', 'cy'] });
   });
+};
+
+const THREADS_CHANGED = (): Promise<number> =>
+  (window as unknown as { changed: Promise<number> }).changed;
 
 const TYPE_AND_WAIT = (typed: string): Promise<number> =>
   new Promise((done) => {
@@ -113,7 +154,11 @@ async function main(): Promise<void> {
     await keystroke(page),
     'ms',
   );
-  print('voice: family chosen to repainted threads, 32 bars, 50 chords', await family(page), 'ms');
+  print(
+    'voice: slider moved to repainted threads, 64 chords, all drop families with colours',
+    await slider(page),
+    'ms',
+  );
   await browser.close();
 }
 

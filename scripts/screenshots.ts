@@ -53,6 +53,45 @@ async function main(): Promise<void> {
   await page.waitForTimeout(SETTLE);
   await shot('voice-guitar');
 
+  await page.keyboard.press('k');
+  await page.waitForTimeout(2 * SETTLE);
+  await shot('voice-compare');
+  await page.keyboard.press('Escape');
+
+  await page.keyboard.press('-');
+  await page.keyboard.press('-');
+  await page.keyboard.press('v');
+  await page.waitForTimeout(2 * SETTLE);
+  await shot('voice-far');
+
+  await open(page, 'Rope and Ring', 'Voice');
+  await page.keyboard.press('+');
+  await page.keyboard.press('+');
+  await page.keyboard.press('+');
+  await page.getByRole('tab', { name: 'Top line' }).click();
+  await page.getByRole('option', { name: /^B/ }).nth(1).click();
+  await page.waitForTimeout(SETTLE);
+  await page.locator('.line-mark').first().scrollIntoViewIfNeeded();
+  await page.evaluate(() => {
+    scrollTo(0, 0);
+  });
+  await shot('voice-near');
+  await page.keyboard.press('z');
+  await page.keyboard.press('-');
+
+  await open(page, 'Six Ways Home', 'Voice');
+  await page.keyboard.press('t');
+  await page.keyboard.press('g');
+  await page.waitForTimeout(2 * SETTLE);
+  await shot('voice-taste');
+  await page.keyboard.press('t');
+  await page.keyboard.press('g');
+
+  await page.goto(`${BASE}/book`);
+  await page.getByRole('button', { name: 'New étude' }).click();
+  await page.waitForTimeout(2 * SETTLE);
+  await shot('etude');
+
   await open(page, 'Half Past the Tide', 'Voice');
   await choose(page, 'Keyboard');
   await shot('voice-keyboard');

@@ -11,7 +11,7 @@ import { useDocument } from '../document/store';
 import { useHeading } from '../tune/heading';
 import { toggleLoop } from '../tune/useKeys';
 import { useShallow } from 'zustand/react/shallow';
-import { usePlayer, whilePlaying, goesOn } from './player';
+import { usePlayer, whilePlaying } from './player';
 import { useBand } from './useBand';
 import './transport.css';
 
@@ -19,9 +19,9 @@ import './transport.css';
 export function TransportBar() {
   const { tempo, written } = useHeading();
   // Not the position, which changes many times a second.
-  const { running, loading, failure, loop, countIn } = usePlayer(
+  const { playing, loading, failure, loop, countIn } = usePlayer(
     useShallow((state) => ({
-      running: goesOn(state.playing),
+      playing: state.playing,
       loading: state.loading,
       failure: state.failure,
       loop: state.loop,
@@ -37,12 +37,12 @@ export function TransportBar() {
         type="primary"
         size="large"
         loading={loading}
-        icon={running ? <BorderOutlined aria-hidden /> : <CaretRightFilled aria-hidden />}
+        icon={playing ? <BorderOutlined aria-hidden /> : <CaretRightFilled aria-hidden />}
         onClick={band.toggleChorus}
-        aria-label={running ? 'Stop' : 'Play the chorus'}
+        aria-label={playing ? 'Stop' : 'Play the chorus'}
         title="Space"
       >
-        {running ? 'Stop' : 'Play'}
+        {playing ? 'Stop' : 'Play'}
       </Button>
       <Button type="text" onClick={band.hearChord} title="Enter">
         Chord

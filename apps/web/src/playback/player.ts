@@ -12,10 +12,6 @@ import type { Synth } from './synth';
 
 export type Playing = 'chorus' | 'bar' | 'chord' | 'change' | 'voice';
 
-/** What goes on until it is stopped, or for long; a chord or a change rings out by itself. */
-export const goesOn = (playing: Playing | undefined): boolean =>
-  playing !== undefined && playing !== 'chord' && playing !== 'change';
-
 /** How the player likes to hear; kept in this browser. */
 export interface Listening {
   readonly countIn: boolean;

@@ -6,7 +6,7 @@ import { useChorus } from '../engine/useChorus';
 import type { PlanQuestion } from '../engine/protocol';
 import { useHeading } from '../tune/heading';
 import { useSelection } from '../tune/selection';
-import { goesOn, play, stop, usePlayer, whilePlaying, type Playing } from './player';
+import { play, stop, usePlayer, whilePlaying, type Playing } from './player';
 import { changePlan, chordPlan, notesPlan, poolPlan } from './snippets';
 
 export interface Band {
@@ -48,7 +48,7 @@ export function useBand(): Band {
   };
   return {
     toggleChorus: () => {
-      if (goesOn(usePlayer.getState().playing)) stop();
+      if (usePlayer.getState().playing) stop();
       else void playBars('chorus', {});
     },
     hearBar: () => {

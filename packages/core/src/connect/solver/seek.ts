@@ -4,8 +4,6 @@ import { offer, together, type Pairing, type Run } from './sweep';
 
 /** The source entries of one pairing, made ready for the targets to look through. */
 interface Field {
-  /** By entry: what it costs before any voice is looked at. */
-  readonly fee: Int32Array;
   /** Cell by cell, as in the entries, but within a cell by rising value. */
   readonly entry: Int32Array;
   readonly value: Int32Array;
@@ -20,6 +18,7 @@ interface Field {
 /** What is at hand while a target looks. Flat, because it is asked for at every step. */
 interface Search extends Field {
   readonly run: Run;
+  readonly fees: Int32Array;
   readonly whole: boolean;
   readonly size: number;
   readonly slope: number;
@@ -42,8 +41,9 @@ export function seek(pairing: Pairing, run: Run): void {
   const { target } = pairing;
   const search = searchOf(pairing, run);
   const { spare } = run.sweep.prices;
+  const ranking = emptyRanking(search.topTone.length);
   for (let topGroup = 0; topGroup < target.topTone.length; topGroup += 1) {
-    const ranking = rankGroups(search, target.topTone[topGroup]!);
+    rankGroups(search, target.topTone[topGroup]!, ranking);
     const first = target.starts[target.cells[topGroup]!]!;
     const last = target.starts[target.cells[topGroup + 1]!]!;
     for (let t = first; t < last; t += 1) {
@@ -61,14 +61,19 @@ interface Ranking {
   readonly least: Int32Array;
 }
 
-function rankGroups({ topTone, topPrice, width, groupLeast }: Search, tone: number): Ranking {
-  const count = topTone.length;
-  const [group, onTop, least] = [
-    new Int32Array(count),
-    new Int32Array(count),
-    new Int32Array(count),
-  ];
-  for (let each = 0; each < count; each += 1) {
+const emptyRanking = (count: number): Ranking => ({
+  group: new Int32Array(count),
+  onTop: new Int32Array(count),
+  least: new Int32Array(count),
+});
+
+/** Fills the ranking in for one tone on top. */
+function rankGroups(
+  { topTone, topPrice, width, groupLeast }: Search,
+  tone: number,
+  { group, onTop, least }: Ranking,
+): void {
+  for (let each = 0; each < topTone.length; each += 1) {
     const price = topPrice[tone * width + topTone[each]!]!;
     const sum = price + groupLeast[each]!;
     // A dozen at most, and asked for often: put in their places one by one.
@@ -83,7 +88,6 @@ function rankGroups({ topTone, topPrice, width, groupLeast }: Search, tone: numb
     onTop[rank] = price;
     least[rank] = sum;
   }
-  return { group, onTop, least };
 }
 
 /** Looks for one target through the groups, until none that is left can help. */
@@ -171,7 +175,7 @@ function weigh(search: Search, t: number, to: number, fee: number, e: number): v
   const { size, width, innerPrice, targetTones, sourceTones, run } = search;
   const [a, b] = [e * size, t * size];
   const from = search.sourceSound[e]!;
-  let cost = fee + search.fee[e]! + search.topPrice[targetTones[b]! * width + sourceTones[a]!]!;
+  let cost = fee + search.fees[e]! + search.topPrice[targetTones[b]! * width + sourceTones[a]!]!;
   for (let voice = 1; voice < size; voice += 1) {
     cost += innerPrice[targetTones[b + voice]! * width + sourceTones[a + voice]!]!;
   }
@@ -180,11 +184,11 @@ function weigh(search: Search, t: number, to: number, fee: number, e: number): v
   offer(run, from, to, cost);
 }
 
-function searchOf({ source, target, whole }: Pairing, run: Run): Search {
+function searchOf({ source, target, fees, whole }: Pairing, run: Run): Search {
   const { inner, top, width, slope } = run.sweep.table;
-  const { fee, entry, value, fromBelow, fromAbove, groupLeast } = fieldOf(source, run, slope);
+  const { entry, value, fromBelow, fromAbove, groupLeast } = fieldOf(source, fees, run, slope);
   return {
-    fee,
+    fees,
     entry,
     value,
     fromBelow,
@@ -209,10 +213,8 @@ function searchOf({ source, target, whole }: Pairing, run: Run): Search {
   };
 }
 
-function fieldOf(entries: Entries, { sweep, least }: Run, slope: number): Field {
-  const { count, sound, spares, octave, starts } = entries;
-  const { prices } = sweep;
-  const fee = new Int32Array(count);
+function fieldOf(entries: Entries, fees: Int32Array, { least }: Run, slope: number): Field {
+  const { count, sound, starts } = entries;
   const entry = new Int32Array(count);
   const value = new Int32Array(count);
   const lowest = new Int32Array(starts.length - 1).fill(NEVER);
@@ -220,8 +222,7 @@ function fieldOf(entries: Entries, { sweep, least }: Run, slope: number): Field 
     const begin = starts[cell]!;
     const end = starts[cell + 1]!;
     for (let e = begin; e < end; e += 1) {
-      fee[e] = spares[e]! * prices.spare + (octave[e] ? prices.octave : 0);
-      const cost = Math.min(NEVER, least[sound[e]!]! + fee[e]!);
+      const cost = Math.min(NEVER, least[sound[e]!]! + fees[e]!);
       let place = e;
       while (place > begin && value[place - 1]! > cost) {
         value[place] = value[place - 1]!;
@@ -233,7 +234,7 @@ function fieldOf(entries: Entries, { sweep, least }: Run, slope: number): Field 
     }
     if (begin < end) lowest[cell] = value[begin]!;
   }
-  return { fee, entry, value, ...envelopes(lowest, entries.cells, slope) };
+  return { entry, value, ...envelopes(lowest, entries.cells, slope) };
 }
 
 /** The least of every cell as seen from either side. */

@@ -52,7 +52,7 @@ function sweepBetween(source: Layer, target: Layer, table: VoiceTable, ground: G
   return {
     source,
     target,
-    pairings: pairingsOf(source, target, octavesOf(place)),
+    pairings: pairingsOf(source, target, octavesOf(place), prices),
     table,
     prices: {
       spare: prices.spare,
@@ -112,12 +112,18 @@ function leastMatch({ source, table }: Sweep, a: Int32Array, b: Int32Array, bloc
 }
 
 /** Every way in which sounds of the two sides have the same number of paired voices. */
-function pairingsOf(source: Layer, target: Layer, octaves: readonly number[]): Pairing[] {
+function pairingsOf(
+  source: Layer,
+  target: Layer,
+  octaves: readonly number[],
+  prices: Prices,
+): Pairing[] {
   const [here, there] = [source.sizes, target.sizes];
   const pairing = (size: number, a: EntryKind['from'], b: EntryKind['from']): Pairing[] => {
     const from = knownEntries(source, { size, from: a, octaves });
     const to = knownEntries(target, { size, from: b, octaves: IN_PLACE });
-    return from && to ? [{ source: from, target: to, whole: a === b }] : [];
+    if (!from || !to) return [];
+    return [{ source: from, target: to, fees: feesOf(from, prices), whole: a === b }];
   };
   return [
     ...here
@@ -127,6 +133,9 @@ function pairingsOf(source: Layer, target: Layer, octaves: readonly number[]): P
     ...here.flatMap((size) => pairing(size, 'equal', 'larger')),
   ];
 }
+
+const feesOf = ({ spares, octave }: Entries, prices: Prices): Int32Array =>
+  spares.map((count, entry) => count * prices.spare + (octave[entry] ? prices.octave : 0));
 
 const byLayer = new WeakMap<Layer, Map<string, Entries | undefined>>();
 

@@ -24,6 +24,8 @@ import type { VoiceTable } from './tables';
 export interface Pairing {
   readonly source: Entries;
   readonly target: Entries;
+  /** By source entry: what it costs before any voice is looked at. */
+  readonly fees: Int32Array;
   /** Neither side leaves a voice out. */
   readonly whole: boolean;
 }
