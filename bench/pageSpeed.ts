@@ -104,10 +104,13 @@ const WATCH_THREADS = (): void => {
   const page = window as unknown as { changed?: Promise<number> };
   page.changed = new Promise((done) => {
     let start = Infinity;
-    const onKey = (): void => {
-      start = performance.now();
-    };
-    window.addEventListener('keydown', onKey, { capture: true, once: true });
+    window.addEventListener(
+      'keydown',
+      () => {
+        start = performance.now();
+      },
+      { capture: true, once: true },
+    );
     const observer = new MutationObserver(() => {
       observer.disconnect();
       requestAnimationFrame(() =>

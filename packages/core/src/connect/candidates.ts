@@ -21,10 +21,11 @@ export type CandidateSource = (
  * What may be played for each chord: its lock, or what its families give, or what is lent. Under one
  * settings a chord or a lock that comes again, also in a later question, has the very same list.
  */
-export function candidateSource(settings: ConnectSettings): CandidateSource {
-  const voicingsOf = enumeratorOf(settings);
+export function candidateSource(
+  settings: ConnectSettings,
+  { voicingsOf, lendTo } = voicingSource(settings),
+): CandidateSource {
   const narrow = narrowing(settings);
-  const lendTo = lending(settings);
   const locked = new Map<string, readonly Voicing[]>();
   return (chords, locks) => {
     const lent: LentFamily[] = [];
@@ -44,6 +45,22 @@ export function candidateSource(settings: ConnectSettings): CandidateSource {
   };
 }
 
+/** What sounds and can be held, whatever it costs. */
+export interface VoicingSource {
+  readonly voicingsOf: Enumerator;
+  readonly lendTo: (chord: PitchedChord) => Loan | undefined;
+}
+
+interface Loan {
+  readonly family: FamilyId;
+  readonly voicings: readonly Voicing[];
+}
+
+export const voicingSource = (settings: ConnectSettings): VoicingSource => ({
+  voicingsOf: enumeratorOf(settings),
+  lendTo: lending(settings),
+});
+
 export const candidatesOf = (chords: readonly Chord[], settings: ConnectSettings): Candidates =>
   candidateSource(settings)(chords, settings.locks);
 
@@ -60,9 +77,9 @@ function alone(
 }
 
 /** The nearest family that voices a chord which the chosen ones do not. */
-function lending(settings: ConnectSettings) {
+function lending(settings: ConnectSettings): VoicingSource['lendTo'] {
   const lenders = new Map<FamilyId, Enumerator>();
-  return (chord: PitchedChord) => {
+  return (chord) => {
     const family = nearestFamily(chord, settings);
     if (!family) return undefined;
     const lender = lenders.get(family) ?? enumeratorOf({ ...settings, families: [family] });

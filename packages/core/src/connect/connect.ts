@@ -3,7 +3,13 @@ import type { Voicing } from '../voicing/types';
 import { whyNoVoicing } from '../voicing/whyNone';
 import { changesOf } from './changes';
 import { toSemitones } from './cost';
-import { candidateSource, type Candidates, type CandidateSource } from './candidates';
+import {
+  candidateSource,
+  voicingSource,
+  type Candidates,
+  type CandidateSource,
+} from './candidates';
+import { defaultWeights } from './data';
 import { layerSource, type LayerSource } from './layers';
 import type { Ranked } from './solver/chain';
 import { solve } from './solver/solve';
@@ -33,20 +39,35 @@ export const connect = (chords: readonly Chord[], settings: ConnectSettings): Co
 
 /** A connector that remembers what it worked out under the last settings. */
 export function createConnector(): Connector {
-  let known: { key: string; candidates: CandidateSource; layers: LayerSource } | undefined;
-  const groundwork = (settings: ConnectSettings) => {
-    const key = standingKey(settings);
-    if (known?.key !== key) {
-      known = { key, candidates: candidateSource(settings), layers: layerSource(settings) };
-    }
-    return known;
-  };
+  const voicings = remembered(voicingSource, (settings) =>
+    standingKey({ ...settings, weights: defaultWeights, mostCandidates: 0 }),
+  );
+  const groundwork = remembered(
+    (settings): { candidates: CandidateSource; layers: LayerSource } => ({
+      candidates: candidateSource(settings, voicings(settings)),
+      layers: layerSource(settings),
+    }),
+    standingKey,
+  );
   return {
     connect: (chords, settings) => {
       const { candidates, layers } = groundwork(settings);
       return solved(chords, settings, candidates(chords, settings.locks), layers);
     },
     voicingsOf: (chord, settings) => groundwork(settings).candidates([chord], {}).lists[0] ?? [],
+  };
+}
+
+/** What was made of the last settings, while the key stays the same. */
+function remembered<T>(
+  make: (settings: ConnectSettings) => T,
+  keyOf: (settings: ConnectSettings) => string,
+): (settings: ConnectSettings) => T {
+  let last: { readonly key: string; readonly made: T } | undefined;
+  return (settings) => {
+    const key = keyOf(settings);
+    if (last?.key !== key) last = { key, made: make(settings) };
+    return last.made;
   };
 }
 

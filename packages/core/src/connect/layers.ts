@@ -24,6 +24,7 @@ export function layerSource(standing: ConnectSettings): LayerSource {
   const prices = pricesOf(standing.weights);
   const layers = kept((list: readonly Voicing[]) => layerOf(list));
   const own = ownCosts(prices);
+  const alike = kept(alikeIn(prices));
   const steps = stepSource(standing, prices);
   return (chords, candidates, settings) => {
     const all = candidates.map(layers);
@@ -36,9 +37,21 @@ export function layerSource(standing: ConnectSettings): LayerSource {
         return steps(all[at]!, all[next]!, place);
       }),
       loop,
+      alike: all.map(alike),
     };
   };
 }
+
+/** Grips of one sound at one place of the neck; of one sound anywhere, where the way along it costs nothing. */
+const alikeIn =
+  (prices: Prices) =>
+  ({ soundOf, placeOf, places }: Layer): Int32Array => {
+    const anywhere = prices.shift(0, A_HAND_AWAY) === 0;
+    return soundOf.map((sound, at) => sound * places.length + (anywhere ? 0 : placeOf[at]!));
+  };
+
+/** In mm. */
+const A_HAND_AWAY = 100;
 
 export const layersOf: LayerSource = (chords, candidates, settings) =>
   layerSource(settings)(chords, candidates, settings);

@@ -17,6 +17,8 @@ export interface Layers {
   /** From each layer to the next; with a loop one more, from the last layer to the first. */
   readonly step: readonly Step[];
   readonly loop: boolean;
+  /** By layer and candidate: those with one number and one own cost are interchangeable in every change. */
+  readonly alike?: readonly Int32Array[];
 }
 
 /** The change from one layer to the next. All costs are 0 or more. */
@@ -48,10 +50,23 @@ export interface Ranked {
 /** Above every sum of real costs, and far enough below the limit of 32 bits to be added to. */
 export const NEVER = 2 ** 28;
 
+/** Least costs up to and from every candidate, and both together. */
+export interface Bounds {
+  /** Of a path from the first layer to each candidate, its own cost included. */
+  readonly behind: readonly Int32Array[];
+  /** From each candidate to the end, its own cost left out. */
+  readonly ahead: readonly Int32Array[];
+  /** The least total of any path through each candidate. */
+  readonly totals: readonly Int32Array[];
+}
+
+export function boundsOf(layers: Layers): Bounds {
+  const [behind, ahead] = [forwardTotals(layers), backward(layers)];
+  return { behind, ahead, totals: behind.map((costs, i) => plus(costs, ahead[i]!)) };
+}
+
 export function solveChain(layers: Layers): Solution {
-  const { own } = layers;
-  const [behind, ahead] = [forward(layers), backward(layers)];
-  const totals = own.map((_, i) => plus(behind[i]!, ahead[i]!));
+  const { behind, ahead, totals } = boundsOf(layers);
   const total = totals[0]!.reduce((least, each) => Math.min(least, each));
   const path = trace(layers, behind, totals, total);
   const ranked = (layer: number, limit: number): Ranked[] =>
@@ -67,7 +82,8 @@ function plus(a: Int32Array, b: Int32Array): Int32Array {
   return sum;
 }
 
-function forward({ own, step }: Layers): Int32Array[] {
+/** Of a path from the first layer to each candidate the least cost, its own included. */
+export function forwardTotals({ own, step }: Layers): Int32Array[] {
   const behind: Int32Array[] = [];
   own.forEach((costs, i) => {
     behind.push(i === 0 ? costs : plus(step[i - 1]!.forward(behind[i - 1]!), costs));

@@ -1,184 +1,155 @@
 /**
  * The least-cost loop: a path whose last candidate is also joined to its first.
  *
- * With one candidate of the front layer fixed at both ends a loop is a chain, but there are as many such
- * chains as candidates. So groups of them are bounded first: over a chain that starts and ends anywhere
- * in the group, and so costs no more than any loop through a member. The group with the least bound is
- * opened next. Where its chain starts and ends at one candidate, that is a loop, and no other can be
- * cheaper; else the group is split between the two ends. What comes out are the candidates of the front
- * layer in the order of their loops, each exact.
- * Cost: one pass over the layers for each group that is opened; often a handful, at worst twice the front
- * layer's size. Source: best-first branch and bound.
+ * With one candidate of a layer fixed at both ends a loop is a chain, but there are as many such chains as
+ * candidates. So the loop is first cut open: over chains that start and end anywhere in one layer a forward and a backward pass give, for every candidate, a total that no loop through it comes
+ * under. What is asked for, the least loop, the least through each candidate of a layer, the loops in
+ * order, is then looked for within a margin: only candidates whose bound lies within it are kept, and
+ * among these few all is worked out in full. What costs no more than the margin allows is exact, because no
+ * such loop goes through a candidate that was left out; where it does not suffice, the margin is doubled.
+ * Cost: two passes, and within a margin that keeps k candidates a layer n·k² costs and as many additions for
+ * each candidate that is looked at. Source: dynamic programming with bounds, and iterative deepening.
  *
- * Ties: of groups with one bound the one with the lower first member is opened first.
+ * Ties: of equal loops the one through the lower candidate of the layer with the fewest left, then the lower
+ * ones in turn.
  */
-import { NEVER, solveChain, type Layers, type Ranked, type Solution, type Step } from './chain';
+import { NEVER, boundsOf, solveChain, type Layers, type Ranked, type Solution } from './chain';
+import { rotate, roundWithin, type Round } from './round';
 import type { Way } from './ways';
 
-export function solveLoop({ own, step }: Layers): Solution {
-  const turnedTo = (front: number): Turned => ({
-    own: rotate(own, front),
-    step: rotate(step, front),
-  });
-  const front = narrowest(own);
-  const turned = turnedTo(front);
-  const best = loopsByTotal(turned).next().value as Ranked;
-  const chain = solveChain(unrolled(turned, best.candidate));
-  const path = rotate([best.candidate, ...chain.path.slice(1, -1)], own.length - front);
+export function solveLoop(layers: Layers): Solution {
+  const within = margins(layers);
+  const { path, total } = leastLoop(within);
   return {
     path,
-    total: best.total,
-    ranked: (layer, limit) => take(loopsByTotal(turnedTo(layer)), limit),
-    ways: () => waysRound(turned, own.length - front),
+    total,
+    ranked: (layer, limit) => rankedAt(within, layer, limit),
+    ways: () => waysRound(within),
   };
 }
 
-/** The layers of a loop from the one in front on; the last step leads back to it. */
-interface Turned {
-  readonly own: readonly Int32Array[];
-  readonly step: readonly Step[];
+/** A round that holds every loop up to a total. */
+interface Margin {
+  readonly round: Round;
+  /** By layer and kept candidate: a total that no loop through it comes under. */
+  readonly bounds: readonly (readonly number[])[];
+  readonly upTo: number;
+  /** Nothing is left out. */
+  readonly whole: boolean;
 }
 
-/** Candidates of the front layer, and the least chain that starts and ends among them. */
-interface Group {
-  readonly members: readonly number[];
-  readonly bound: number;
-  readonly start: number;
-  readonly end: number;
+/** The margins one after another, each worked out once. */
+type Margins = (level: number) => Margin;
+
+/** The first margin, in hundredths; each further one is twice as wide. */
+const FIRST_MARGIN = 50;
+
+function margins(layers: Layers): Margins {
+  const bounds = openBounds(layers);
+  const least = Math.min(...bounds.map((layer) => layer.reduce((a, b) => Math.min(a, b), NEVER)));
+  const widest = Math.max(...bounds.map((layer) => layer.reduce((a, b) => Math.max(a, b), 0)));
+  const known: Margin[] = [];
+  return (level) => {
+    const upTo = least + FIRST_MARGIN * 2 ** level;
+    known[level] ??= marginOf(layers, bounds, upTo, upTo >= widest);
+    return known[level];
+  };
 }
 
-function* loopsByTotal(turned: Turned): Generator<Ranked> {
-  const everyone = Array.from(turned.own[0]!.keys());
-  const open: Group[] = [bounded(turned, everyone)];
-  for (let group = open.pop(); group; group = open.pop()) {
-    const { members, bound, start, end } = group;
-    if (start === end) {
-      yield { candidate: start, total: bound };
-      file(
-        open,
-        turned,
-        members.filter((member) => member !== start),
-      );
-    } else {
-      const middle = Math.floor((start + end) / 2);
-      file(
-        open,
-        turned,
-        members.filter((member) => member <= middle),
-      );
-      file(
-        open,
-        turned,
-        members.filter((member) => member > middle),
-      );
+function marginOf(
+  layers: Layers,
+  bounds: readonly Int32Array[],
+  upTo: number,
+  whole: boolean,
+): Margin {
+  const round = roundWithin(layers, bounds, upTo);
+  const keptBounds = round.kept.map((layer, i) => layer.map((candidate) => bounds[i]![candidate]!));
+  return { round, bounds: keptBounds, upTo, whole };
+}
+
+/** For every candidate a total that no loop through it comes under: the loop is cut where it is narrowest. */
+function openBounds({ own, step }: Layers): Int32Array[] {
+  const cut = narrowest(own.map(({ length }) => length));
+  const closing = new Int32Array(own[cut]!.length);
+  const opened = { own: [...rotate(own, cut), closing], step: rotate(step, cut), loop: false };
+  const { totals } = boundsOf(opened);
+  // A loop begins and ends at one candidate of the cut, so both bounds hold of it.
+  const front = totals[0]!.map((begin, candidate) => Math.max(begin, totals.at(-1)![candidate]!));
+  return rotate([front, ...totals.slice(1, -1)], own.length - cut);
+}
+
+const narrowest = (sizes: readonly number[]): number => sizes.indexOf(Math.min(...sizes));
+
+/** The kept candidates of a layer, those of the lowest bound first. */
+const byBound = ({ bounds }: Margin, layer: number): number[] =>
+  Array.from(bounds[layer]!.keys()).sort(
+    (a, b) => bounds[layer]![a]! - bounds[layer]![b]! || a - b,
+  );
+
+function leastLoop(within: Margins): Way {
+  for (let level = 0; ; level += 1) {
+    const margin = within(level);
+    const { round, bounds, upTo, whole } = margin;
+    const layer = narrowest(round.kept.map(({ length }) => length));
+    let [best, least] = [-1, NEVER];
+    for (const at of byBound(margin, layer)) {
+      if (bounds[layer]![at]! > least) break;
+      const total = round.through(layer, at);
+      if (total < least || (total === least && at < best)) [best, least] = [at, total];
     }
+    if (best < 0 || (least > upTo && !whole)) continue;
+    return round.named(solveChain(round.from(layer, best)), layer);
   }
 }
 
-/** Puts a group in its place, the next one to open last. */
-function file(open: Group[], turned: Turned, members: readonly number[]): void {
-  if (!members.length) return;
-  const group = bounded(turned, members);
-  const later = (other: Group): boolean =>
-    other.bound > group.bound ||
-    (other.bound === group.bound && other.members[0]! > group.members[0]!);
-  let place = open.length;
-  while (place > 0 && !later(open[place - 1]!)) place -= 1;
-  open.splice(place, 0, group);
+function rankedAt(within: Margins, layer: number, limit: number): Ranked[] {
+  for (let level = 0; ; level += 1) {
+    const margin = within(level);
+    const { round, upTo, whole } = margin;
+    const members = round.members[layer]!;
+    if (members.flat().length < limit && !whole) continue;
+    const sure = byBound(margin, layer)
+      .flatMap((at) => {
+        const total = round.through(layer, at);
+        return members[at]!.map((candidate) => ({ candidate, total }));
+      })
+      .filter(({ total }) => total <= upTo || whole)
+      .sort((a, b) => a.total - b.total || a.candidate - b.candidate);
+    if (sure.length >= limit || whole) return sure.slice(0, limit);
+  }
 }
 
-/** The least chain once round that starts at one member and ends at one. */
-function bounded(turned: Turned, members: readonly number[]): Group {
-  const rounds = onceRound(turned, members);
-  const ends = rounds.at(-1)!;
-  const end = members.reduce((best, member) => (ends[member]! < ends[best]! ? member : best));
-  // A member that comes back to itself at the same cost is a loop, and settles the group.
-  const alike = members.filter((member) => ends[member] === ends[end]);
-  const closed = alike.find((member) => startOf(turned, rounds, member) === member) ?? end;
-  const start = startOf(turned, rounds, closed);
-  return { members, bound: ends[closed]!, start, end: closed };
+function* waysRound(within: Margins): Generator<Way, undefined> {
+  const given = new Set<string>();
+  for (let level = 0; ; level += 1) {
+    const { round, upTo, whole } = within(level);
+    for (const way of waysIn(round)) {
+      if (way.total > upTo && !whole) break;
+      const name = way.path.join(' ');
+      if (given.has(name)) continue;
+      given.add(name);
+      yield way;
+    }
+    if (whole) return undefined;
+  }
 }
 
-/** Least costs of chains from the members on, layer by layer; the last is the front layer once more. */
-function onceRound({ own, step }: Turned, members: readonly number[]): Int32Array[] {
-  const begin = new Int32Array(own[0]!.length).fill(NEVER);
-  for (const member of members) begin[member] = own[0]![member]!;
-  const rounds: Int32Array[] = [begin];
-  step.forEach((change, i) => {
-    const costs = change.forward(rounds[i]!);
-    const here = own[i + 1];
-    rounds.push(here ? costs.map((cost, b) => Math.min(NEVER, cost + here[b]!)) : costs);
+/** The loops of a round in the order of their totals: always the next from the start where it is least. */
+function* waysIn(round: Round): Generator<Way, undefined> {
+  const layer = narrowest(round.kept.map(({ length }) => length));
+  const open = round.kept[layer]!.flatMap((_, at) => {
+    const rest = solveChain(round.from(layer, at)).ways();
+    const next = rest.next();
+    return next.done ? [] : [{ next: next.value, rest }];
   });
-  return rounds;
-}
-
-/** Follows the least chain from its end back to where it began; of equals the first. */
-function startOf({ own, step }: Turned, rounds: readonly Int32Array[], end: number): number {
-  let at = end;
-  for (let i = step.length - 1; i >= 0; i -= 1) {
-    const cost = rounds[i + 1]![at]! - (own[i + 1]?.[at] ?? 0);
-    const before = rounds[i]!;
-    at = before.findIndex((left, a) => left <= cost && left + step[i]!.cost(a, at) === cost);
-  }
-  return at;
-}
-
-/**
- * The loops in the order of their totals: those through each candidate of the front layer, candidate by
- * candidate as their best loops come, and the next one always from where it is the least.
- * @param turnBy brings a path back to begin with the first layer
- */
-function* waysRound(turned: Turned, turnBy: number): Generator<Way, undefined> {
-  const fronts = loopsByTotal(turned);
-  let coming = fronts.next();
-  const open: { next: Way; rest: Generator<Way, undefined> }[] = [];
-  for (;;) {
+  while (open.length) {
     open.sort((a, b) => a.next.total - b.next.total);
-    const best = open[0];
-    if (!coming.done && (!best || coming.value.total <= best.next.total)) {
-      const rest = solveChain(unrolled(turned, coming.value.candidate)).ways();
-      const next = rest.next();
-      if (!next.done) open.push({ next: next.value, rest });
-      coming = fronts.next();
-      continue;
-    }
-    if (!best || best.next.total >= NEVER) return undefined;
-    yield { path: rotate(best.next.path.slice(0, -1), turnBy), total: best.next.total };
-    const after = best.rest.next();
+    const [best] = open;
+    if (best!.next.total >= NEVER) return undefined;
+    yield round.named(best!.next, layer);
+    const after = best!.rest.next();
     if (after.done) open.shift();
-    else best.next = after.value;
+    else best!.next = after.value;
   }
+  return undefined;
 }
-
-function take(ranked: Iterable<Ranked>, limit: number): Ranked[] {
-  const taken: Ranked[] = [];
-  for (const each of ranked) {
-    if (taken.length >= limit) break;
-    taken.push(each);
-  }
-  return taken;
-}
-
-/** The loop with one candidate of its front layer fixed at both ends: a chain one layer longer. */
-function unrolled({ own, step }: Turned, fixed: number): Layers {
-  const only = (costs: Int32Array): Int32Array =>
-    costs.map((cost, candidate) => (candidate === fixed ? cost : NEVER));
-  return {
-    own: [only(own[0]!), ...own.slice(1), only(new Int32Array(own[0]!.length))],
-    step,
-    loop: false,
-  };
-}
-
-function narrowest(own: readonly Int32Array[]): number {
-  let best = 0;
-  own.forEach((layer, i) => {
-    if (layer.length < own[best]!.length) best = i;
-  });
-  return best;
-}
-
-const rotate = <T>(items: readonly T[], by: number): T[] => [
-  ...items.slice(by),
-  ...items.slice(0, by),
-];
