@@ -28,9 +28,6 @@ export function ThreadLegend() {
           {kind}
         </span>
       ))}
-      <span className="wide-only">
-        Point at a voice to follow it; double-click to hear it alone.
-      </span>
     </p>
   );
 }

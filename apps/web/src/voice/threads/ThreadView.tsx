@@ -102,6 +102,9 @@ export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
           }}
         />
       </div>
+      <p className="quiet thread-hint">
+        Point at a voice to follow it; double-click to hear it alone.
+      </p>
     </div>
   );
 }
