@@ -35,12 +35,14 @@ export function FamilyBrowser({ chorus }: { chorus: VoicedChorus }) {
   const [family, setFamily] = useState<FamilyId>(setup.families[0] ?? 'drop2');
   const [picked, setPicked] = useState<Voicing>();
   const table = useFamilyTable(chorus.id, index, family);
-  const opening = useRef(true);
+  const [open, setOpen] = useState(false);
+  const begun = useRef(false);
+  // A dialog that is still opening takes the focus to itself: both have to be there.
   useEffect(() => {
-    if (!table || !opening.current) return;
-    opening.current = false;
+    if (!table || !open || begun.current) return;
+    begun.current = true;
     document.querySelector<HTMLElement>('.browser-grip')?.focus();
-  }, [table]);
+  }, [table, open]);
   const symbol = event?.chord.symbol ?? '';
   const use = (voicing: Voicing): void => {
     take(voicing);
@@ -49,6 +51,7 @@ export function FamilyBrowser({ chorus }: { chorus: VoicedChorus }) {
   return (
     <Modal
       open
+      afterOpenChange={setOpen}
       onCancel={close}
       width="min(76rem, 96vw)"
       title={`Every grip of ${plainSymbol(symbol)}`}
