@@ -1,6 +1,6 @@
 import type { Voicing } from '../voicing/types';
 import { waysToFit, type Partners } from './match';
-import { keeps } from './place';
+import { keeps, octavesOf } from './place';
 import { pricesOf, type Prices } from './prices';
 import { terms } from './terms';
 import { TERM_IDS, type ChangePlace, type TermId, type Weights } from './types';
@@ -17,9 +17,6 @@ export interface Match {
   readonly octave: number;
 }
 
-const IN_PLACE = [0];
-const AN_OCTAVE_TOO = [0, -12, 12];
-
 /**
  * The least-cost match of the voices of two voicings. Equal sizes pair by order. Of equal costs the one
  * with the least motion, then the one that leaves the spare voices lowest.
@@ -28,7 +25,7 @@ export function matchOf(from: Voicing, to: Voicing, place: ChangePlace, prices: 
   let best: Match = { pairs: [], octave: 0 };
   let least = Infinity;
   let moved = Infinity;
-  for (const octave of place.phraseEnd ? AN_OCTAVE_TOO : IN_PLACE) {
+  for (const octave of octavesOf(place)) {
     for (const pairs of pairings(from.notes.length, to.notes.length)) {
       const cost = matchCost({ pairs, octave }, from, to, place, prices);
       const motion = pairs.reduce((sum, pair) => sum + Math.abs(stepOf(pair, from, to)), 0);

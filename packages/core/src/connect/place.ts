@@ -23,6 +23,14 @@ export function placeOf(from: Chord, to: Chord, at: number, wishes: Wishes): Cha
   };
 }
 
+/** Nobody moves an octave. */
+export const IN_PLACE: readonly number[] = [0];
+const AN_OCTAVE_TOO: readonly number[] = [0, -12, 12];
+
+/** Semitones by which the whole hand may move first; of equal costs the earlier is taken. */
+export const octavesOf = ({ phraseEnd }: ChangePlace): readonly number[] =>
+  phraseEnd ? AN_OCTAVE_TOO : IN_PLACE;
+
 /** Whether a tone on top had better stay there. */
 export const keeps = ({ keep }: ChangePlace, { midi }: Tone): boolean =>
   keep.length > 0 && keep.includes(pitchClass(midi));

@@ -1,6 +1,7 @@
 import { DEGREES, type Degree } from '../chord/degrees';
 import type { Chord, PitchedChord } from '../chord/types';
 import { pitchClassOf, spellFrom, type NoteName } from '../pitch/spelling';
+import { once } from '../once';
 import { impossible } from '../result';
 import { familyOf } from './families';
 import { familyStacks, thinnedStacks } from './familyStacks';
@@ -84,11 +85,6 @@ function formsOfFamily(
       ...sizes.map((size) => once(() => player.stacks(thinnedStacks(all, material, size)))),
     ],
   };
-}
-
-function once<T>(make: () => T): () => T {
-  let made: { readonly value: T } | undefined;
-  return () => (made ??= { value: make() }).value;
 }
 
 /** What the fullest form gives that gives anything. */

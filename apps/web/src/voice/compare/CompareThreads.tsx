@@ -1,6 +1,7 @@
 import type { Room } from '@drop-close/core';
 import { useMemo } from 'react';
 import type { VoicedChorus } from '../../engine/protocol';
+import { Heads } from '../threads/Heads';
 import { StrandLine } from '../threads/StrandLine';
 import { layoutThreads, threadScale } from '../threads/threadLayout';
 import { zooms } from '../threads/zoom';
@@ -40,17 +41,7 @@ export function CompareThreads({ chorus, room, selected }: CompareThreadsProps) 
       {system.strands.map((strand, index) => (
         <StrandLine key={index} strand={strand} />
       ))}
-      {system.chords.flatMap((column) =>
-        column.heads.map((head, voice) => (
-          <circle
-            key={`${column.index} ${voice}`}
-            className={column.index === selected ? 'head head-selected' : 'head'}
-            cx={head.x}
-            cy={head.y}
-            r={2.6}
-          />
-        )),
-      )}
+      <Heads system={system} selected={selected} radius={2.6} />
     </svg>
   ));
 }

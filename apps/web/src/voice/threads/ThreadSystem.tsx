@@ -7,6 +7,7 @@ import { useLineActions } from '../line/useLineActions';
 import { ChordCell } from './ChordCell';
 import { useThreadFocus, voiceAt } from './focus';
 import { Strands } from './Strands';
+import { Heads } from './Heads';
 import { StrandLine } from './StrandLine';
 import type { ChordColumn, SystemLayout, ThreadScale } from './threadLayout';
 import { useThreadListening } from './useThreadListening';
@@ -168,17 +169,7 @@ function ThreadDrawing(props: ThreadSystemProps) {
       <line className="bar-line" x1={right} x2={right} y1={0} y2={scale.height} />
       {ghost && <GhostDrawing ghost={ghost} />}
       <Strands system={system} focus={focus} />
-      {system.chords.flatMap((column) =>
-        column.heads.map((head, voice) => (
-          <circle
-            key={`${column.index} ${voice}`}
-            className={column.index === selected ? 'head head-selected' : 'head'}
-            cx={head.x}
-            cy={head.y}
-            r={column.index === selected ? 4.4 : 3.2}
-          />
-        )),
-      )}
+      <Heads system={system} selected={selected} radius={3.2} />
     </svg>
   );
 }

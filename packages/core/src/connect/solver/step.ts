@@ -1,6 +1,8 @@
 import { fretPosition } from '../../voicing/guitar/geometry';
 import type { Instrument } from '../../voicing/types';
+import { once } from '../../once';
 import { waysToFit } from '../match';
+import { IN_PLACE, octavesOf } from '../place';
 import type { Prices } from '../prices';
 import type { ChangePlace } from '../types';
 import type { Step } from './chain';
@@ -9,11 +11,6 @@ import type { Layer } from './layer';
 import { remembered } from './remembered';
 import { sweepOver, together, type Pairing, type Sweep } from './sweep';
 import { tableOf, turnedRound, type PriceList, type VoiceTable } from './tables';
-
-const IN_PLACE = [0];
-const AN_OCTAVE_TOO = [0, -12, 12];
-const octavesOf = ({ phraseEnd }: ChangePlace): readonly number[] =>
-  phraseEnd ? AN_OCTAVE_TOO : IN_PLACE;
 
 /** What changes of one kind share. */
 export interface Ground {
@@ -146,9 +143,4 @@ function knownEntries(layer: Layer, kind: EntryKind): Entries | undefined {
   const key = `${kind.size} ${kind.from} ${kind.octaves.length}`;
   if (!known.has(key)) known.set(key, entriesOf(layer, kind));
   return known.get(key);
-}
-
-function once<T>(make: () => T): () => T {
-  let made: { readonly value: T } | undefined;
-  return () => (made ??= { value: make() }).value;
 }
