@@ -4,7 +4,7 @@ import { placeKey, placeOf } from './place';
 import { pricesOf, type Prices } from './prices';
 import type { Layers, Step } from './solver/chain';
 import { layerOf, type Layer } from './solver/layer';
-import { shiftsOn, stepBetween } from './solver/step';
+import { MOST_SCANNED, shiftsOn, stepBetween, type Ground } from './solver/step';
 import { priceListOf, type PriceList } from './solver/tables';
 import type { ChangePlace, ConnectSettings } from './types';
 
@@ -42,13 +42,11 @@ export function layerSource(standing: ConnectSettings): LayerSource {
   };
 }
 
-/** Grips of one sound at one place of the neck; of one sound anywhere, where the way along it costs nothing. */
+/** Grips of one stance; of one sound anywhere, where the way along the neck costs nothing. */
 const alikeIn =
   (prices: Prices) =>
-  ({ soundOf, placeOf, places }: Layer): Int32Array => {
-    const anywhere = prices.shift(0, A_HAND_AWAY) === 0;
-    return soundOf.map((sound, at) => sound * places.length + (anywhere ? 0 : placeOf[at]!));
-  };
+  ({ soundOf, stanceOf }: Layer): Int32Array =>
+    prices.shift(0, A_HAND_AWAY) === 0 ? soundOf : stanceOf;
 
 /** In mm. */
 const A_HAND_AWAY = 100;
@@ -57,13 +55,13 @@ export const layersOf: LayerSource = (chords, candidates, settings) =>
   layerSource(settings)(chords, candidates, settings);
 
 /** More changes than a long chorus and a long afternoon of edits have; then all begins afresh. */
-const MOST_STEPS = 4000;
+const MOST_STEPS = 1000;
 
 function stepSource({ instrument }: ConnectSettings, prices: Prices) {
   const number = numbering();
   const steps = new Map<string, Step>();
   const lists = new Map<string, PriceList>();
-  const shift = shiftsOn(instrument, prices);
+  const shared = { prices, shift: shiftsOn(instrument, prices), mostScanned: MOST_SCANNED };
   const voiceAt = (place: ChangePlace): PriceList => {
     const kind = `${Number(place.fallsFifth)} ${place.top}`;
     const known = lists.get(kind) ?? priceListOf(place, prices);
@@ -75,7 +73,8 @@ function stepSource({ instrument }: ConnectSettings, prices: Prices) {
     const known = steps.get(key);
     if (known) return known;
     if (steps.size > MOST_STEPS) steps.clear();
-    const step = stepBetween(from, to, { place, prices, voice: voiceAt(place), shift });
+    const ground: Ground = { ...shared, place, voice: voiceAt(place) };
+    const step = stepBetween(from, to, ground);
     steps.set(key, step);
     return step;
   };
@@ -99,16 +98,14 @@ function ownCosts(prices: Prices) {
 
 function standingCosts(
   chord: Chord,
-  { voicings, soundOf, top, starts, grips }: Layer,
+  { voicings, soundOf, example }: Layer,
   at: number,
   settings: ConnectSettings,
   prices: Prices,
 ): Int32Array {
-  const sounds = new Int32Array(top.length);
-  for (let sound = 0; sound < sounds.length; sound += 1) {
-    const voicing = voicings[grips[starts[sound]!]!]!;
-    sounds[sound] = prices.sound({ chord, voicing, at, settings });
-  }
+  const sounds = example.map((candidate) =>
+    prices.sound({ chord, voicing: voicings[candidate]!, at, settings }),
+  );
   const costs = new Int32Array(voicings.length);
   for (let candidate = 0; candidate < costs.length; candidate += 1) {
     const voicing = voicings[candidate]!;

@@ -1,12 +1,15 @@
+import type { Degree } from '../../chord/degrees';
+import type { Midi } from '../../units';
 import type { Voicing } from '../../voicing/types';
 import type { Tone } from '../types';
 import { lowestFret } from '../weighed';
-import { countingSort } from './entries';
 
 /**
  * The candidates of one chord, sorted out for the solver. On strings one sound – the same tones at the
- * same pitches – lies under the hand in several grips; all that the voices of a change cost is worked out
- * once for the sound. Kept in columns, one number for each sound or candidate.
+ * same pitches – lies under the hand in several grips. All that the voices of a change cost hangs on the
+ * sounds alone, and the way along the neck on where the hand stands; so a sound at one place of the neck
+ * is a stance, and the grips of a stance differ in nothing but what they cost by themselves.
+ * Kept in columns, one number for each sound, stance or candidate.
  */
 export interface Layer {
   readonly voicings: readonly Voicing[];
@@ -16,50 +19,60 @@ export interface Layer {
   readonly first: Int32Array;
   /** Positions in `tones`. */
   readonly voices: Int32Array;
-  /** How many voices the sounds have; silence has none and is left out. */
-  readonly sizes: readonly number[];
+  /** By the number of their voices, the sounds; silence has none and is left out. */
+  readonly bySize: ReadonlyMap<number, Int32Array>;
   /** By sound: its intervals as one number. Two sounds of one shape are a block shift apart. */
   readonly shape: Float64Array;
   /** By sound: the pitch of the top voice, 0 for silence. */
   readonly top: Int32Array;
+  /** By sound: a candidate that has it. */
+  readonly example: Int32Array;
   /** By candidate. */
   readonly soundOf: Int32Array;
-  /** The grips of sound `s` are the candidates `grips[starts[s]]` up to `grips[starts[s + 1]]`. */
-  readonly starts: Int32Array;
-  readonly grips: Int32Array;
+  readonly stanceOf: Int32Array;
+  /** The stances of sound `s` are those from `stances[s]` up to `stances[s + 1]`. */
+  readonly stances: Int32Array;
+  /** By stance. */
+  readonly stanceSound: Int32Array;
+  /** By stance, a position in `places`. */
+  readonly stancePlace: Int32Array;
   /** Where the index finger may stand: frets, 0 for open grips and on keys. */
   readonly places: Int32Array;
-  /** By candidate, its position in `places`. */
-  readonly placeOf: Int32Array;
 }
 
 export function layerOf(voicings: readonly Voicing[]): Layer {
-  const { tones, spelt, first: begins } = spell(voicings);
-  const soundAt = new Map<number | string, number>();
-  const examples: number[] = [];
-  const soundOf = new Int32Array(voicings.length);
-  for (let candidate = 0; candidate < soundOf.length; candidate += 1) {
-    const code = codeOf(spelt, begins[candidate]!, begins[candidate + 1]!, tones.length);
-    let sound = soundAt.get(code);
-    if (sound === undefined) {
-      sound = examples.push(candidate) - 1;
-      soundAt.set(code, sound);
-    }
-    soundOf[candidate] = sound;
-  }
-  const { order, starts } = countingSort(soundOf, examples.length);
+  const { tones, spelt, first } = spell(voicings);
+  const { groupOf: soundOf, examples } = grouped(voicings.length, (candidate) =>
+    codeOf(spelt, first[candidate]!, first[candidate + 1]!, tones.length),
+  );
   const sounds = examples.map((candidate) =>
-    spelt.subarray(begins[candidate], begins[candidate + 1]),
+    spelt.subarray(first[candidate], first[candidate + 1]),
   );
   return {
     voicings,
     tones,
     ...soundColumns(sounds, tones),
+    example: Int32Array.from(examples),
     soundOf,
-    starts,
-    grips: order,
-    ...placesOf(voicings),
+    ...stanceColumns(voicings, soundOf, sounds.length),
   };
+}
+
+/** Numbers groups as they come: the group of each, and the first of each group. */
+function grouped(count: number, codeOfEach: (at: number) => number | string) {
+  const known = new Map<number | string, number>();
+  const examples: number[] = [];
+  const groupOf = new Int32Array(count);
+  for (let at = 0; at < count; at += 1) {
+    const code = codeOfEach(at);
+    let group = known.get(code);
+    if (group === undefined) {
+      group = examples.push(at) - 1;
+      known.set(code, group);
+    }
+    groupOf[at] = group;
+  }
+  return { groupOf, examples };
 }
 
 /** The voices of all candidates as positions in a list of tones, each from the top down. */
@@ -75,17 +88,19 @@ function spell(voicings: readonly Voicing[]) {
   for (const { notes } of voicings) {
     for (let voice = notes.length - 1; voice >= 0; voice -= 1) {
       const { midi, degree } = notes[voice]!;
-      const here = (byPitch[midi] ??= []);
-      let tone = here.find((known) => tones[known]!.degree === degree);
-      if (tone === undefined) {
-        tone = tones.push({ midi, degree }) - 1;
-        here.push(tone);
-      }
-      spelt[at] = tone;
+      spelt[at] = toneOf((byPitch[midi] ??= []), midi, degree, tones);
       at += 1;
     }
   }
   return { tones, spelt, first };
+}
+
+/** The position of a tone among all, where it is put if it is new. */
+function toneOf(here: number[], midi: Midi, degree: Degree, tones: Tone[]): number {
+  for (const known of here) if (tones[known]!.degree === degree) return known;
+  const tone = tones.push({ midi, degree }) - 1;
+  here.push(tone);
+  return tone;
 }
 
 /** Some voices as one number, or as text where there are too many tones for a number to be exact. */
@@ -115,24 +130,45 @@ function soundColumns(sounds: readonly Int32Array[], tones: readonly Tone[]) {
     }
     return code;
   };
-  const sizes = new Set(sounds.map(({ length }) => length));
-  sizes.delete(0);
+  const sizes = [...new Set(sounds.map(({ length }) => length))].filter((size) => size > 0);
+  const ofSize = (size: number): Int32Array =>
+    Int32Array.from([...sounds.keys()].filter((sound) => sounds[sound]!.length === size));
   return {
     first,
     voices,
-    sizes: [...sizes],
+    bySize: new Map(sizes.map((size) => [size, ofSize(size)])),
     shape: Float64Array.from(sounds, shapeOf),
     top: Int32Array.from(sounds, (sound) => (sound.length ? pitch(sound[0]!) : 0)),
   };
 }
 
-function placesOf(voicings: readonly Voicing[]): Pick<Layer, 'places' | 'placeOf'> {
-  const places: number[] = [];
-  const placeAt: (number | undefined)[] = [];
-  const placeOf = new Int32Array(voicings.length);
-  voicings.forEach((voicing, candidate) => {
-    const fret = lowestFret(voicing);
-    placeOf[candidate] = placeAt[fret] ??= places.push(fret) - 1;
-  });
-  return { places: Int32Array.from(places), placeOf };
+/** Stances are numbered sound by sound. */
+function stanceColumns(voicings: readonly Voicing[], soundOf: Int32Array, sounds: number) {
+  const { groupOf: placeOf, examples } = grouped(voicings.length, (candidate) =>
+    lowestFret(voicings[candidate]!),
+  );
+  const places = Int32Array.from(examples, (candidate) => lowestFret(voicings[candidate]!));
+  const taken = new Uint8Array(sounds * places.length);
+  const cellOf = soundOf.map((sound, candidate) => sound * places.length + placeOf[candidate]!);
+  for (const cell of cellOf) taken[cell] = 1;
+  const stanceAt = new Int32Array(taken.length);
+  const stances = new Int32Array(sounds + 1);
+  const stanceSound: number[] = [];
+  const stancePlace: number[] = [];
+  for (let sound = 0; sound < sounds; sound += 1) {
+    for (let place = 0; place < places.length; place += 1) {
+      const cell = sound * places.length + place;
+      if (!taken[cell]) continue;
+      stanceAt[cell] = stanceSound.push(sound) - 1;
+      stancePlace.push(place);
+    }
+    stances[sound + 1] = stanceSound.length;
+  }
+  return {
+    places,
+    stances,
+    stanceOf: cellOf.map((cell) => stanceAt[cell]!),
+    stanceSound: Int32Array.from(stanceSound),
+    stancePlace: Int32Array.from(stancePlace),
+  };
 }

@@ -1,8 +1,34 @@
-import { fieldOf, type Field } from './field';
-import { offer, together, type Pairing, type Run } from './sweep';
+/**
+ * The search for the least, where there are many sounds.
+ *
+ * Most of the cost of a change is a sum over voices, and no voice moves for less than `slope` a semitone.
+ * So a pair costs at least `slope` times the distance of the sums of its pitches. Sources stand in the
+ * order of their sums; a target looks at its own sum first, then further and further down and up, until
+ * no source from there on can come in under the best total it has. Within one sum sources stand by value,
+ * and the look ends at the first that cannot; of the others the top voice is looked up, with the same
+ * bound for the rest, before the pair is weighed in full.
+ *
+ * Exact, because nothing is passed over but what cannot come in under a total already in hand, and because
+ * whatever a pair costs beyond its voices (a block shift, spare voices, the way along the neck) is 0 or
+ * more and is added in full when the pair is weighed.
+ * Cost: at worst all pairs of sounds; in practice some dozens a target. Source: branch and bound.
+ */
+import type { Pairing } from './pairings';
+import { offer, runOver, type Field, type Run } from './run';
+import { together } from './soundCosts';
+import { sourcesOf, type Sources } from './sources';
+import type { Look } from './sweep';
+
+export function seek(field: Field, pairings: readonly Pairing[]): Look {
+  return (values) => {
+    const run = runOver(field, values);
+    for (const pairing of pairings) seekIn(pairing, run);
+    return run.best;
+  };
+}
 
 /** What is at hand while a target looks. Flat, because it is asked for at every step. */
-interface Search extends Field {
+interface Search extends Sources {
   readonly run: Run;
   readonly fees: Int32Array;
   readonly whole: boolean;
@@ -23,10 +49,10 @@ interface Search extends Field {
 }
 
 /** Finds for every target of a pairing its best source; see sweep.ts for why nothing is lost. */
-export function seek(pairing: Pairing, run: Run): void {
+function seekIn(pairing: Pairing, run: Run): void {
   const { target } = pairing;
   const search = searchOf(pairing, run);
-  const { spare } = run.sweep.prices;
+  const { spare } = run.field.prices;
   const ranking = emptyRanking(search.topTone.length);
   for (let topGroup = 0; topGroup < target.topTone.length; topGroup += 1) {
     rankGroups(search, target.topTone[topGroup]!, ranking);
@@ -166,13 +192,19 @@ function weigh(search: Search, t: number, to: number, fee: number, e: number): v
     cost += innerPrice[targetTones[b + voice]! * width + sourceTones[a + voice]!]!;
   }
   if (cost + search.least[from]! >= run.bounds[to]!) return;
-  if (search.whole) cost += together(run.sweep, from, to, search.octave[e]!);
+  if (search.whole) {
+    const { source, target, prices } = run.field;
+    if (source.shape[from] === target.shape[to]) {
+      cost += together(source, from, target, to, search.octave[e]!, prices);
+    }
+  }
   offer(run, from, to, cost);
 }
 
 function searchOf({ source, target, fees, whole }: Pairing, run: Run): Search {
-  const { inner, top, width, slope } = run.sweep.table;
-  const { entry, value, fromBelow, fromAbove, groupLeast } = fieldOf(source, fees, run, slope);
+  const { inner, top, width } = run.field.table;
+  const slope = run.field.table.slope();
+  const { entry, value, fromBelow, fromAbove, groupLeast } = sourcesOf(source, fees, run, slope);
   return {
     fees,
     entry,

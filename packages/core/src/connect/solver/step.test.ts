@@ -10,7 +10,7 @@ import type { ChangePlace, ConnectSettings } from '../types';
 import { weigh } from '../weighed';
 import { NEVER, type Step } from './chain';
 import { layerOf } from './layer';
-import { shiftsOn, stepBetween } from './step';
+import { MOST_SCANNED, shiftsOn, stepBetween } from './step';
 import { priceListOf } from './tables';
 
 const SYMBOLS = ['Dm7', 'G7b9', 'Cmaj7', 'C6', 'F#m7b5', 'Bb7', 'Am', 'G7'];
@@ -67,21 +67,31 @@ const cases = (instrument: Instrument): fc.Arbitrary<Case> =>
       place: { ...made.place, phraseEnd: made.place.phraseEnd && !made.place.split },
     }));
 
-function stepOf({ from, to, place, settings }: Case, prices: Prices): Step {
+function stepOf(
+  { from, to, place, settings }: Case,
+  prices: Prices,
+  mostScanned = MOST_SCANNED,
+): Step {
   const shift = shiftsOn(settings.instrument, prices);
   return stepBetween(layerOf(from), layerOf(to), {
     place,
     prices,
     voice: priceListOf(place, prices),
     shift,
+    mostScanned,
   });
 }
 
+const BY_LOOKING_AT_ALL = Infinity;
+const BY_SEARCH = 0;
+
 describe.each([
-  { name: 'guitar', instrument: defaultGuitar, seed: 31 },
-  { name: 'keyboard', instrument: defaultKeyboard, seed: 32 },
+  { name: 'guitar, all looked at', instrument: defaultGuitar, by: BY_LOOKING_AT_ALL, seed: 31 },
+  { name: 'keyboard, all looked at', instrument: defaultKeyboard, by: BY_LOOKING_AT_ALL, seed: 32 },
+  { name: 'guitar, by search', instrument: defaultGuitar, by: BY_SEARCH, seed: 33 },
+  { name: 'keyboard, by search', instrument: defaultKeyboard, by: BY_SEARCH, seed: 34 },
 ])('a change weighed cleverly is a change weighed plainly ($name, seed $seed)', (given) => {
-  const { instrument, seed } = given;
+  const { instrument, by, seed } = given;
   const plainly = ({ from, to, place, settings }: Case, prices: Prices): number[][] =>
     from.map((a) =>
       to.map((b) =>
@@ -93,7 +103,7 @@ describe.each([
     fc.assert(
       fc.property(cases(instrument), (made) => {
         const prices = pricesOf(made.settings.weights);
-        const step = stepOf(made, prices);
+        const step = stepOf(made, prices, by);
         const costs = plainly(made, prices);
         costs.forEach((row, a) => {
           row.forEach((cost, b) => {
@@ -120,7 +130,7 @@ describe.each([
         const prices = pricesOf(made.settings.weights);
         const only = made.from.map((_, a) => (a === 0 ? 5 : NEVER));
         const costs = plainly(made, prices);
-        const step = stepOf(made, prices);
+        const step = stepOf(made, prices, by);
         expect([...step.forward(Int32Array.from(only))]).toEqual(costs[0]!.map((cost) => 5 + cost));
         const none = step.forward(new Int32Array(made.from.length).fill(NEVER));
         expect([...none].every((cost) => cost === NEVER)).toBe(true);

@@ -1,16 +1,18 @@
 import { fretPosition } from '../../voicing/guitar/geometry';
 import type { Instrument } from '../../voicing/types';
 import { once } from '../../once';
-import { waysToFit } from '../match';
-import { IN_PLACE, octavesOf } from '../place';
+import { octavesOf } from '../place';
 import type { Prices } from '../prices';
 import type { ChangePlace } from '../types';
 import type { Step } from './chain';
-import { entriesOf, type Entries, type EntryKind } from './entries';
 import type { Layer } from './layer';
+import { pairingsOf } from './pairings';
 import { remembered } from './remembered';
-import { sweepOver, together, type Pairing, type Sweep } from './sweep';
-import { tableOf, turnedRound, type PriceList, type VoiceTable } from './tables';
+import { pairCosts, scan } from './scan';
+import { seek } from './seek';
+import { costsOfSound, type SoundChange } from './soundCosts';
+import { sweepBy, type Look, type Ways } from './sweep';
+import { tableOf, turnedRound, type PriceList } from './tables';
 
 /** What changes of one kind share. */
 export interface Ground {
@@ -19,7 +21,12 @@ export interface Ground {
   readonly voice: PriceList;
   /** Between two frets of the index finger. */
   readonly shift: (from: number, to: number) => number;
+  /** Up to so many pairs of sounds all are written down and looked at; above, a search is quicker. */
+  readonly mostScanned: number;
 }
+
+/** Where the two are equally quick, as measured. */
+export const MOST_SCANNED = 6000;
 
 /** Prices of shifts along the neck. An open grip stands nowhere: the hand comes from and goes anywhere. */
 export function shiftsOn(instrument: Instrument, prices: Prices): Ground['shift'] {
@@ -33,114 +40,107 @@ export function shiftsOn(instrument: Instrument, prices: Prices): Ground['shift'
 
 /** The change between two layers, to be asked in either direction. */
 export function stepBetween(from: Layer, to: Layer, ground: Ground): Step {
-  const octaves = octavesOf(ground.place);
-  const table = once(() => tableOf(from, to, octaves, ground.place, ground.voice));
-  const ahead = once(() => sweepBetween(from, to, table(), ground));
-  const back = once(() => sweepBetween(to, from, turnedRound(table(), from, to, octaves), ground));
+  const change = once(() => soundChange(from, to, ground));
+  const ways = once(() => waysBetween(from, to, ground.shift));
+  const rows: (Int32Array | undefined)[] = [];
+  const row = (sound: number): Int32Array => (rows[sound] ??= costsOfSound(change(), sound));
+  const few = from.top.length * to.top.length <= ground.mostScanned;
+  const [ahead, back] = few ? scans(from, to, ways, row) : seeks(change, ways);
   return {
-    forward: remembered((values) => sweepOver(ahead(), values)),
-    backward: remembered((values) => sweepOver(back(), values)),
-    cost: (a, b) => pairCost(ahead(), octaves, a, b),
-  };
-}
-
-function sweepBetween(source: Layer, target: Layer, table: VoiceTable, ground: Ground): Sweep {
-  const { place, prices, shift } = ground;
-  return {
-    source,
-    target,
-    pairings: pairingsOf(source, target, octavesOf(place), prices),
-    table,
-    prices: {
-      spare: prices.spare,
-      octave: prices.octave,
-      block: prices.block,
-      again: place.split ? prices.again : 0,
-      shift: shiftsBetween(source, target, shift),
-      places: target.places.length,
+    forward: remembered(sweepBy(from, to, (values) => ahead()(values))),
+    backward: remembered(sweepBy(to, from, (values) => back()(values))),
+    cost: (a, b) => {
+      const [here, there] = [from.stanceOf[a]!, to.stanceOf[b]!];
+      const { price, width } = ways();
+      const way = price[from.stancePlace[here]! * width + to.stancePlace[there]!]!;
+      return way + row(to.stanceSound[there]!)[from.stanceSound[here]!]!;
     },
   };
 }
 
-function shiftsBetween(source: Layer, target: Layer, shift: Ground['shift']): Int32Array {
-  const columns = target.places.length;
-  const shifts = new Int32Array(source.places.length * columns);
-  source.places.forEach((a, row) => {
-    target.places.forEach((b, column) => {
-      shifts[row * columns + column] = shift(a, b);
-    });
-  });
-  return shifts;
-}
-
-/** The cost of one pair, from the tables; the sweep goes forward. */
-function pairCost(sweep: Sweep, octaves: readonly number[], a: number, b: number): number {
-  const { source, target, prices } = sweep;
-  const [from, to] = [source.soundOf[a]!, target.soundOf[b]!];
-  const shift = prices.shift[source.placeOf[a]! * prices.places + target.placeOf[b]!]!;
-  const above = source.voices.subarray(source.first[from], source.first[from + 1]);
-  const below = target.voices.subarray(target.first[to], target.first[to + 1]);
-  if (!above.length || !below.length) return shift;
-  const spares = Math.abs(above.length - below.length);
-  let least = Infinity;
-  octaves.forEach((octave, block) => {
-    const whole = spares ? 0 : together(sweep, from, to, octave);
-    const fee = whole + spares * prices.spare + (octave ? prices.octave : 0);
-    least = Math.min(least, fee + leastMatch(sweep, above, below, block));
-  });
-  return shift + least;
-}
-
-/** The voices of two sounds, paired so that they cost the least. */
-function leastMatch({ source, table }: Sweep, a: Int32Array, b: Int32Array, block: number): number {
-  const displaced = block * source.tones.length;
-  const growing = a.length < b.length;
-  let least = Infinity;
-  for (const way of growing ? waysToFit(a.length, b.length) : waysToFit(b.length, a.length)) {
-    let cost = 0;
-    way.forEach((large, small) => {
-      const [here, there] = growing ? [a[small]!, b[large]!] : [a[large]!, b[small]!];
-      const price = small === 0 ? table.top : table.inner;
-      cost += price[there * table.width + displaced + here]!;
-    });
-    least = Math.min(least, cost);
-  }
-  return least;
-}
-
-/** Every way in which sounds of the two sides have the same number of paired voices. */
-function pairingsOf(
-  source: Layer,
-  target: Layer,
-  octaves: readonly number[],
-  prices: Prices,
-): Pairing[] {
-  const [here, there] = [source.sizes, target.sizes];
-  const pairing = (size: number, a: EntryKind['from'], b: EntryKind['from']): Pairing[] => {
-    const from = knownEntries(source, { size, from: a, octaves });
-    const to = knownEntries(target, { size, from: b, octaves: IN_PLACE });
-    if (!from || !to) return [];
-    return [{ source: from, target: to, fees: feesOf(from, prices), whole: a === b }];
+function soundChange(earlier: Layer, later: Layer, ground: Ground): SoundChange {
+  const { place, prices, voice } = ground;
+  const octaves = octavesOf(place);
+  return {
+    earlier,
+    later,
+    octaves,
+    table: tableOf(earlier, later, octaves, place, voice),
+    prices: { ...prices, again: place.split ? prices.again : 0 },
   };
+}
+
+function waysBetween(from: Layer, to: Layer, shift: Ground['shift']): Ways {
+  const width = to.places.length;
+  const price = new Int32Array(from.places.length * width);
+  from.places.forEach((a, row) => {
+    to.places.forEach((b, column) => {
+      price[row * width + column] = shift(a, b);
+    });
+  });
+  return { price, width };
+}
+
+/** Forward in time, and back; each made ready when first asked for. */
+type BothWays = readonly [ahead: () => Look, back: () => Look];
+
+function scans(
+  from: Layer,
+  to: Layer,
+  ways: () => Ways,
+  row: (sound: number) => Int32Array,
+): BothWays {
+  const costs = once(() => {
+    const all = new Int32Array(from.top.length * to.top.length);
+    to.top.forEach((_, sound) => {
+      all.set(row(sound), sound * from.top.length);
+    });
+    return all;
+  });
   return [
-    ...here
-      .filter((size) => there.includes(size))
-      .flatMap((size) => pairing(size, 'equal', 'equal')),
-    ...there.flatMap((size) => pairing(size, 'larger', 'equal')),
-    ...here.flatMap((size) => pairing(size, 'equal', 'larger')),
+    once(() => scan(from, to, ways(), pairCosts(costs(), from.top.length))),
+    once(() => {
+      const turned = transposed(costs(), from.top.length);
+      return scan(to, from, waysBack(ways()), pairCosts(turned, to.top.length));
+    }),
   ];
 }
 
-const feesOf = ({ spares, octave }: Entries, prices: Prices): Int32Array =>
-  spares.map((count, entry) => count * prices.spare + (octave[entry] ? prices.octave : 0));
+function seeks(change: () => SoundChange, ways: () => Ways): BothWays {
+  return [
+    once(() => {
+      const { earlier, later, octaves, table, prices } = change();
+      const field = { source: earlier, target: later, ways: ways(), table, prices };
+      return seek(field, pairingsOf(earlier, later, octaves, prices));
+    }),
+    once(() => {
+      const { earlier, later, octaves, table, prices } = change();
+      const turned = turnedRound(table, earlier, later, octaves);
+      const field = {
+        source: later,
+        target: earlier,
+        ways: waysBack(ways()),
+        table: turned,
+        prices,
+      };
+      return seek(field, pairingsOf(later, earlier, octaves, prices));
+    }),
+  ];
+}
 
-const byLayer = new WeakMap<Layer, Map<string, Entries | undefined>>();
+const waysBack = ({ price, width }: Ways): Ways => ({
+  price: transposed(price, width),
+  width: price.length / width,
+});
 
-/** A layer is asked for the same entries at every change it has part in. */
-function knownEntries(layer: Layer, kind: EntryKind): Entries | undefined {
-  const known = byLayer.get(layer) ?? new Map<string, Entries | undefined>();
-  byLayer.set(layer, known);
-  const key = `${kind.size} ${kind.from} ${kind.octaves.length}`;
-  if (!known.has(key)) known.set(key, entriesOf(layer, kind));
-  return known.get(key);
+/** Rows of so many as columns. */
+function transposed(rows: Int32Array, width: number): Int32Array {
+  const height = rows.length / width;
+  const columns = new Int32Array(rows.length);
+  for (let row = 0; row < height; row += 1) {
+    for (let column = 0; column < width; column += 1) {
+      columns[column * height + row] = rows[row * width + column]!;
+    }
+  }
+  return columns;
 }

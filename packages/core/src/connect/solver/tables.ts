@@ -1,4 +1,5 @@
 import type { Degree } from '../../chord/degrees';
+import { once } from '../../once';
 import { keeps } from '../place';
 import type { Prices } from '../prices';
 import type { ChangePlace, VoiceFacts } from '../types';
@@ -11,7 +12,7 @@ export interface VoiceTable {
   readonly top: Int32Array;
   readonly width: number;
   /** The least an inner voice pays for a semitone: none costs less than |Δ| times this. */
-  readonly slope: number;
+  readonly slope: () => number;
 }
 
 /**
@@ -29,19 +30,23 @@ export function tableOf(
   const inner = new Int32Array(width * to.tones.length);
   const top = new Int32Array(inner.length);
   const kept = from.tones.map((tone) => keeps(place, tone));
+  const degrees = from.tones.map(({ degree }) => degree);
+  const known = new Map<Degree, readonly DegreePrices[]>();
   let at = 0;
-  for (const b of to.tones) {
+  for (const { midi, degree } of to.tones) {
+    const lists = known.get(degree) ?? degrees.map((other) => priceList(other, degree));
+    known.set(degree, lists);
     for (const octave of octaves) {
-      from.tones.forEach((a, tone) => {
-        const prices = priceList(a.degree, b.degree);
-        const step = b.midi - a.midi - octave;
-        inner[at] = prices.inner(step);
-        top[at] = kept[tone] ? prices.topKept(step) : prices.top(step);
+      for (let tone = 0; tone < lists.length; tone += 1) {
+        const step = midi - from.tones[tone]!.midi - octave;
+        const prices = lists[tone]!;
+        inner[at] = priceOf(prices.inner, step);
+        top[at] = priceOf(kept[tone] ? prices.topKept : prices.top, step);
         at += 1;
-      });
+      }
     }
   }
-  return { inner, top, width, slope: slopeOf(from, to, octaves, inner) };
+  return { inner, top, width, slope: once(() => slopeOf(from, to, octaves, inner)) };
 }
 
 function slopeOf(from: Layer, to: Layer, octaves: readonly number[], inner: Int32Array): number {
@@ -88,10 +93,10 @@ export function turnedRound(
 
 /** What a voice costs that goes from one degree to another, by its steps. */
 export interface DegreePrices {
-  readonly inner: (step: number) => number;
-  readonly top: (step: number) => number;
+  readonly inner: StepPrices;
+  readonly top: StepPrices;
   /** On top, where the tone had better stay. */
-  readonly topKept: (step: number) => number;
+  readonly topKept: StepPrices;
 }
 
 export type PriceList = (from: Degree, to: Degree) => DegreePrices;
@@ -108,9 +113,21 @@ export function priceListOf(place: VoiceFacts['place'], prices: Prices): PriceLi
   };
 }
 
+/** Prices by step: one more than each that was asked for so far, 0 for the others. */
+interface StepPrices {
+  readonly known: Int32Array;
+  readonly work: (step: number) => number;
+}
+
 /** Voices move by less than so many semitones either way. */
 const WIDEST = 128;
-const UNKNOWN = -1;
+
+function priceOf({ known, work }: StepPrices, step: number): number {
+  const price = known[step + WIDEST]!;
+  if (price) return price - 1;
+  known[step + WIDEST] = work(step) + 1;
+  return known[step + WIDEST]! - 1;
+}
 
 function degreePrices(
   from: Degree,
@@ -118,13 +135,9 @@ function degreePrices(
   place: VoiceFacts['place'],
   prices: Prices,
 ): DegreePrices {
-  const once = (top: boolean, common: boolean): ((step: number) => number) => {
-    const known = new Int32Array(2 * WIDEST).fill(UNKNOWN);
-    return (step) => {
-      const price = known[step + WIDEST]!;
-      if (price !== UNKNOWN) return price;
-      return (known[step + WIDEST] = prices.voice({ from, to, step, top, common, place }));
-    };
-  };
-  return { inner: once(false, false), top: once(true, false), topKept: once(true, true) };
+  const steps = (top: boolean, common: boolean): StepPrices => ({
+    known: new Int32Array(2 * WIDEST),
+    work: (step) => prices.voice({ from, to, step, top, common, place }),
+  });
+  return { inner: steps(false, false), top: steps(true, false), topKept: steps(true, true) };
 }

@@ -1,9 +1,9 @@
 import { NEVER } from './chain';
 import type { Entries } from './entries';
-import type { Run } from './sweep';
+import type { Run } from './run';
 
 /** The source entries of one pairing, made ready for the targets to look through. */
-export interface Field {
+export interface Sources {
   /** Cell by cell, as in the entries, but within a cell by rising value. */
   readonly entry: Int32Array;
   readonly value: Int32Array;
@@ -15,7 +15,12 @@ export interface Field {
   readonly groupLeast: Int32Array;
 }
 
-export function fieldOf(entries: Entries, fees: Int32Array, { least }: Run, slope: number): Field {
+export function sourcesOf(
+  entries: Entries,
+  fees: Int32Array,
+  { least }: Run,
+  slope: number,
+): Sources {
   const { count, sound, starts } = entries;
   const entry = new Int32Array(count);
   const value = new Int32Array(count);

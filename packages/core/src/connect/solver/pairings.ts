@@ -1,0 +1,54 @@
+import { IN_PLACE } from '../place';
+import type { Prices } from '../prices';
+import { entriesOf, type Entries, type EntryKind } from './entries';
+import type { Layer } from './layer';
+
+/** Sources and targets with the same number of paired voices. */
+export interface Pairing {
+  readonly source: Entries;
+  readonly target: Entries;
+  /** By source entry: what it costs before any voice is looked at. */
+  readonly fees: Int32Array;
+  /** Neither side leaves a voice out. */
+  readonly whole: boolean;
+}
+
+/** Every way in which sounds of the two sides have the same number of paired voices. */
+export function pairingsOf(
+  source: Layer,
+  target: Layer,
+  octaves: readonly number[],
+  prices: Pick<Prices, 'spare' | 'octave'>,
+): Pairing[] {
+  const [here, there] = [[...source.bySize.keys()], [...target.bySize.keys()]];
+  const pairing = (size: number, a: EntryKind['from'], b: EntryKind['from']): Pairing[] => {
+    const from = knownEntries(source, { size, from: a, octaves });
+    const to = knownEntries(target, { size, from: b, octaves: IN_PLACE });
+    if (!from || !to) return [];
+    return [{ source: from, target: to, fees: feesOf(from, prices), whole: a === b }];
+  };
+  return [
+    ...here
+      .filter((size) => there.includes(size))
+      .flatMap((size) => pairing(size, 'equal', 'equal')),
+    ...there.flatMap((size) => pairing(size, 'larger', 'equal')),
+    ...here.flatMap((size) => pairing(size, 'equal', 'larger')),
+  ];
+}
+
+const feesOf = (
+  { spares, octave }: Entries,
+  prices: Pick<Prices, 'spare' | 'octave'>,
+): Int32Array =>
+  spares.map((count, entry) => count * prices.spare + (octave[entry] ? prices.octave : 0));
+
+const byLayer = new WeakMap<Layer, Map<string, Entries | undefined>>();
+
+/** A layer is asked for the same entries at every change it has part in. */
+function knownEntries(layer: Layer, kind: EntryKind): Entries | undefined {
+  const known = byLayer.get(layer) ?? new Map<string, Entries | undefined>();
+  byLayer.set(layer, known);
+  const key = `${kind.size} ${kind.from} ${kind.octaves.length}`;
+  if (!known.has(key)) known.set(key, entriesOf(layer, kind));
+  return known.get(key);
+}

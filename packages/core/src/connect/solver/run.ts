@@ -1,0 +1,111 @@
+import { NEVER } from './chain';
+import type { Layer } from './layer';
+import type { SoundPrices } from './soundCosts';
+import type { Ways } from './sweep';
+import type { VoiceTable } from './tables';
+
+/** What a search between two layers goes by. */
+export interface Field {
+  readonly source: Layer;
+  readonly target: Layer;
+  readonly ways: Ways;
+  readonly table: VoiceTable;
+  readonly prices: SoundPrices;
+}
+
+/** A search under way. */
+export interface Run {
+  readonly field: Field;
+  /** By source stance. */
+  readonly values: Int32Array;
+  /** By source sound: the least value of its stances. */
+  readonly least: Int32Array;
+  /**
+   * The least of value and way from source sound `s` to place `p` of the target: `reach[s * places + p]`,
+   * worked out when first asked for; until then `UNKNOWN` stands at place 0.
+   */
+  readonly reach: Int32Array;
+  /** By target stance. */
+  readonly best: Int32Array;
+  /** By target sound: the highest of the totals its stances have reached so far. */
+  readonly bounds: Int32Array;
+}
+
+const UNKNOWN = -1;
+
+export function runOver(field: Field, values: Int32Array): Run {
+  const { source, target, ways } = field;
+  const run: Run = {
+    field,
+    values,
+    least: leastOf(source, values),
+    reach: new Int32Array(source.top.length * ways.width).fill(UNKNOWN),
+    best: new Int32Array(target.stanceSound.length).fill(NEVER),
+    bounds: new Int32Array(target.top.length).fill(NEVER),
+  };
+  offerSilence(run);
+  return run;
+}
+
+/** Takes a pair of sounds in, for every stance of the target. */
+export function offer(
+  { field, values, reach, best, bounds }: Run,
+  from: number,
+  to: number,
+  cost: number,
+): void {
+  const { stances, stancePlace } = field.target;
+  const row = from * field.ways.width;
+  if (reach[row] === UNKNOWN) reachFrom(field, values, reach, from, row);
+  const end = stances[to + 1]!;
+  let worst = 0;
+  for (let stance = stances[to]!; stance < end; stance += 1) {
+    const total = cost + reach[row + stancePlace[stance]!]!;
+    const known = best[stance]!;
+    const now = total < known ? total : known;
+    best[stance] = now;
+    if (now > worst) worst = now;
+  }
+  bounds[to] = worst;
+}
+
+function reachFrom(
+  { source, ways }: Field,
+  values: Int32Array,
+  reach: Int32Array,
+  sound: number,
+  row: number,
+): void {
+  const { stances, stancePlace } = source;
+  const { price, width } = ways;
+  for (let place = 0; place < width; place += 1) reach[row + place] = NEVER;
+  for (let stance = stances[sound]!; stance < stances[sound + 1]!; stance += 1) {
+    const way = stancePlace[stance]! * width;
+    for (let place = 0; place < width; place += 1) {
+      const total = values[stance]! + price[way + place]!;
+      if (total < reach[row + place]!) reach[row + place] = total;
+    }
+  }
+}
+
+/** Silence leads anywhere, and anything to silence, at no cost. */
+function offerSilence(run: Run): void {
+  const { source, target } = run.field;
+  const silent = ({ first }: Layer, sound: number): boolean => first[sound] === first[sound + 1];
+  source.top.forEach((_, from) => {
+    if (silent(source, from)) target.top.forEach((__, to) => { offer(run, from, to, 0); });
+  });
+  target.top.forEach((_, to) => {
+    if (silent(target, to)) source.top.forEach((__, from) => { offer(run, from, to, 0); });
+  });
+}
+
+function leastOf({ top, stances }: Layer, values: Int32Array): Int32Array {
+  const least = new Int32Array(top.length).fill(NEVER);
+  for (let sound = 0; sound < least.length; sound += 1) {
+    for (let stance = stances[sound]!; stance < stances[sound + 1]!; stance += 1) {
+      if (values[stance]! < least[sound]!) least[sound] = values[stance]!;
+    }
+  }
+  return least;
+}
