@@ -17,7 +17,7 @@ export interface Layers {
   /** From each layer to the next; with a loop one more, from the last layer to the first. */
   readonly step: readonly Step[];
   readonly loop: boolean;
-  /** By layer and candidate: those with one number and one own cost are interchangeable in every change. */
+  /** By layer and candidate: those with one number cost the same in every change, whatever they cost by themselves. */
   readonly alike?: readonly Int32Array[];
 }
 
@@ -61,7 +61,7 @@ export interface Bounds {
 }
 
 export function boundsOf(layers: Layers): Bounds {
-  const [behind, ahead] = [forwardTotals(layers), backward(layers)];
+  const [behind, ahead] = [forwardTotals(layers), backwardTotals(layers)];
   return { behind, ahead, totals: behind.map((costs, i) => plus(costs, ahead[i]!)) };
 }
 
@@ -73,7 +73,24 @@ export function solveChain(layers: Layers): Solution {
     Array.from(totals[layer] ?? [], (each, candidate) => ({ candidate, total: each }))
       .sort((a, b) => a.total - b.total || a.candidate - b.candidate)
       .slice(0, limit);
-  return { path, total, ranked, ways: () => waysThrough(layers, ahead) };
+  return { path, total, ranked, ways: () => waysThrough(unlike(layers), ahead) };
+}
+
+/** Of candidates that are alike only the cheapest, of equals the lowest. */
+function unlike({ own, alike, ...rest }: Layers): Layers {
+  if (!alike) return { own, ...rest };
+  const costs = own.map((layer, i) => {
+    const cheapest = new Map<number, number>();
+    layer.forEach((cost, candidate) => {
+      const known = cheapest.get(alike[i]![candidate]!);
+      if (known === undefined || cost < layer[known]!) {
+        cheapest.set(alike[i]![candidate]!, candidate);
+      }
+    });
+    const kept = new Set(cheapest.values());
+    return layer.map((cost, candidate) => (kept.has(candidate) ? cost : NEVER));
+  });
+  return { own: costs, ...rest };
 }
 
 function plus(a: Int32Array, b: Int32Array): Int32Array {
@@ -82,22 +99,34 @@ function plus(a: Int32Array, b: Int32Array): Int32Array {
   return sum;
 }
 
+/**
+ * By layer and candidate, how much a path up to there, or on from there, may cost: what costs more is left
+ * out.
+ */
+export type Allowance = readonly Int32Array[];
+
 /** Of a path from the first layer to each candidate the least cost, its own included. */
-export function forwardTotals({ own, step }: Layers): Int32Array[] {
+export function forwardTotals({ own, step }: Layers, allowance?: Allowance): Int32Array[] {
   const behind: Int32Array[] = [];
   own.forEach((costs, i) => {
-    behind.push(i === 0 ? costs : plus(step[i - 1]!.forward(behind[i - 1]!), costs));
+    const totals = i === 0 ? costs : plus(step[i - 1]!.forward(behind[i - 1]!), costs);
+    behind.push(allowed(totals, allowance?.[i]));
   });
   return behind;
 }
 
-function backward({ own, step }: Layers): Int32Array[] {
+/** From each candidate to the last layer the least cost, its own left out. */
+export function backwardTotals({ own, step }: Layers, allowance?: Allowance): Int32Array[] {
   const ahead: Int32Array[] = own.map((layer) => new Int32Array(layer.length));
   for (let i = own.length - 2; i >= 0; i -= 1) {
-    ahead[i] = step[i]!.backward(plus(own[i + 1]!, ahead[i + 1]!));
+    const totals = step[i]!.backward(plus(own[i + 1]!, ahead[i + 1]!));
+    ahead[i] = allowed(totals, allowance?.[i]);
   }
   return ahead;
 }
+
+const allowed = (totals: Int32Array, most: Int32Array | undefined): Int32Array =>
+  most ? totals.map((total, at) => (total > most[at]! ? NEVER : total)) : totals;
 
 /** Follows the candidates that lie on a path of the least total; where several do, the first that leads on. */
 function trace(

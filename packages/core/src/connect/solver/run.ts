@@ -93,10 +93,16 @@ function offerSilence(run: Run): void {
   const { source, target } = run.field;
   const silent = ({ first }: Layer, sound: number): boolean => first[sound] === first[sound + 1];
   source.top.forEach((_, from) => {
-    if (silent(source, from)) target.top.forEach((__, to) => { offer(run, from, to, 0); });
+    if (silent(source, from))
+      target.top.forEach((__, to) => {
+        offer(run, from, to, 0);
+      });
   });
   target.top.forEach((_, to) => {
-    if (silent(target, to)) source.top.forEach((__, from) => { offer(run, from, to, 0); });
+    if (silent(target, to))
+      source.top.forEach((__, from) => {
+        offer(run, from, to, 0);
+      });
   });
 }
 
