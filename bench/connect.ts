@@ -26,7 +26,7 @@ const drop2: ConnectSettings = {
   ...defaultSettings,
   families: ['drop2'],
   tensions: 'available',
-  mostCandidates: Infinity,
+  mostSounds: Infinity,
 };
 /** Of all the drop families and close: about 1300. */
 const drops: ConnectSettings = {
@@ -120,7 +120,7 @@ function growth(): void {
     return () => ours(chords, lists, settings);
   });
   const [one, four] = inTurns(runs, 15);
-  print('growth 64→256', four! / one!, '');
+  print('growth 64→256 chords', four! / one!, '');
 }
 
 /** Chords that the chorus does not hold, one for every run. */
@@ -193,24 +193,23 @@ function againstNearest(name: string, settings: ConnectSettings): void {
     here = list.reduce((best, each) => (apart(from, each) < apart(from, best) ? each : best));
     motion += apart(from, here);
   }
-  print(`motion of the path, ${name}`, outcome.motion, 'half steps');
-  print(`motion ours/nearest-neighbour, ${name}`, outcome.motion / motion, '');
+  print(`motion of the path${name}`, outcome.motion, 'half steps');
+  print(`motion ours/nearest-neighbour${name}`, outcome.motion / motion, '');
 }
 
 againstPlain();
-againstBare('300', drop2, 15);
-againstBare('1300', drops, 7);
-againstBare('300 of the likeliest', { ...drops, mostCandidates: 300 }, 15);
+againstBare('300', drop2, 41);
+againstBare('1300', drops, 15);
 againstBare('keyboard', { ...drops, instrument: defaultKeyboard }, 15);
 againstBare(
   '300 colours, keyboard',
   {
-    ...{ ...drop2, families: ['colour'], mostCandidates: 300 },
+    ...{ ...drop2, families: ['colour'], mostSounds: 300 },
     instrument: defaultKeyboard,
   },
   7,
 );
 growth();
 oneEdit();
-againstNearest('motion alone', { ...drop2, weights: motionAlone });
-againstNearest('balanced taste', drop2);
+againstNearest('', { ...drop2, weights: motionAlone });
+againstNearest(', balanced taste', drop2);

@@ -5,7 +5,7 @@ import { useChorus, useChorusStore } from '../engine/useChorus';
 import { RoomEditor } from '../room/RoomEditor';
 import { FamilyBrowser } from './browser/FamilyBrowser';
 import { NoteEntry } from './entry/NoteEntry';
-import { LentNote } from './LentNote';
+import { ChoiceNotes } from './ChoiceNotes';
 import { SetupBar } from './SetupBar';
 import { SidePanel } from './SidePanel';
 import { TastePanel } from './taste/TastePanel';
@@ -45,7 +45,7 @@ export default function VoicePage() {
             description={`${outcome.why} Choose another family, room or instrument.`}
           />
         )}
-        <LentNote chorus={chorus} />
+        <ChoiceNotes chorus={chorus} />
         {problems.length > 0 && (
           <p>
             <Link to="../chart" relative="path" className="fault">

@@ -2,7 +2,9 @@ import type { Chord, PitchedChord } from '../chord/types';
 import { enumeratorOf, voicingKey, type Enumerator } from '../voicing/enumerate';
 import type { FamilyId, Voicing } from '../voicing/types';
 import { nearestFamily, whyNoVoicing } from '../voicing/whyNone';
-import { pricesOf, standing } from './prices';
+import { pricesOf, type Prices } from './prices';
+import { layerOf, type Layer } from './solver/layer';
+import { standingCosts } from './standing';
 import type { ConnectSettings, LentFamily } from './types';
 
 export interface Candidates {
@@ -29,19 +31,25 @@ export function candidateSource(
   const locked = new Map<string, readonly Voicing[]>();
   return (chords, locks) => {
     const lent: LentFamily[] = [];
+    let narrowed = false;
+    const taken = (list: readonly Voicing[], chord: Chord): readonly Voicing[] => {
+      const kept = narrow(list, chord);
+      narrowed ||= kept.length < list.length;
+      return kept;
+    };
     const lists = chords.map((chord, at) => {
       const lock = locks[at];
       if (lock) return alone(chord, lock, locked);
       const own = voicingsOf(chord);
       if (own.length || chord.kind === 'no chord' || !settings.lendFamily) {
-        return narrow(own, chord);
+        return taken(own, chord);
       }
       const loan = lendTo(chord);
       if (!loan) return own;
       lent.push({ at, family: loan.family, why: whyNoVoicing(chord, settings) });
-      return narrow(loan.voicings, chord);
+      return taken(loan.voicings, chord);
     });
-    return { lists, lent, narrowed: lists.some((list) => list.length === settings.mostCandidates) };
+    return { lists, lent, narrowed };
   };
 }
 
@@ -88,13 +96,13 @@ function lending(settings: ConnectSettings): VoicingSource['lendTo'] {
   };
 }
 
-/** Keeps the candidates that cost least by themselves, in their order. */
+/** Keeps the sounds that cost least by themselves, with all their grips, in their order. */
 function narrowing(settings: ConnectSettings) {
   const known = new Map<readonly Voicing[], readonly Voicing[]>();
-  const { mostCandidates } = settings;
+  const prices = pricesOf(settings.weights);
   return (list: readonly Voicing[], chord: Chord): readonly Voicing[] => {
-    if (list.length <= mostCandidates) return list;
-    const kept = known.get(list) ?? likeliest(list, chord, settings);
+    if (list.length <= settings.mostSounds) return list;
+    const kept = known.get(list) ?? likeliest(layerOf(list), chord, settings, prices);
     known.set(list, kept);
     return kept;
   };
@@ -103,13 +111,20 @@ function narrowing(settings: ConnectSettings) {
 /** A position at which nothing is wished for. */
 const NOWHERE = -1;
 
-function likeliest(list: readonly Voicing[], chord: Chord, settings: ConnectSettings): Voicing[] {
-  const prices = pricesOf(settings.weights);
-  const costs = list.map((voicing) => standing({ chord, voicing, at: NOWHERE, settings }, prices));
-  return list
-    .map((_, index) => index)
-    .sort((a, b) => costs[a]! - costs[b]! || a - b)
-    .slice(0, settings.mostCandidates)
-    .sort((a, b) => a - b)
-    .map((index) => list[index]!);
+function likeliest(
+  layer: Layer,
+  chord: Chord,
+  settings: ConnectSettings,
+  prices: Prices,
+): readonly Voicing[] {
+  const { voicings, soundOf, top } = layer;
+  if (top.length <= settings.mostSounds) return voicings;
+  const costs = standingCosts(chord, layer, NOWHERE, settings, prices);
+  const least = new Array<number>(top.length).fill(Infinity);
+  costs.forEach((cost, candidate) => {
+    least[soundOf[candidate]!] = Math.min(least[soundOf[candidate]!]!, cost);
+  });
+  const byCost = [...least.keys()].sort((a, b) => least[a]! - least[b]! || a - b);
+  const kept = new Set(byCost.slice(0, settings.mostSounds));
+  return voicings.filter((_, candidate) => kept.has(soundOf[candidate]!));
 }

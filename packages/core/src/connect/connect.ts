@@ -40,7 +40,7 @@ export const connect = (chords: readonly Chord[], settings: ConnectSettings): Co
 /** A connector that remembers what it worked out under the last settings. */
 export function createConnector(): Connector {
   const voicings = remembered(voicingSource, (settings) =>
-    standingKey({ ...settings, weights: defaultWeights, mostCandidates: 0 }),
+    standingKey({ ...settings, weights: defaultWeights, mostSounds: 0 }),
   );
   const groundwork = remembered(
     (settings): { candidates: CandidateSource; layers: LayerSource } => ({

@@ -96,7 +96,7 @@ export const defaultSettings: ConnectSettings = {
   weights: defaultWeights,
   loop: false,
   locks: {},
-  mostCandidates: 200,
+  mostSounds: 300,
   lendFamily: false,
   wishes: noWishes,
 };

@@ -53,6 +53,9 @@ const changes = fc
       : { symbols: symbols.join(' '), splits: [] };
   });
 
+/** So that a sound has few grips, and every choice can be gone through. */
+const shortGuitar = { ...defaultGuitar, frets: 9 };
+
 const wishes = fc.record({
   top: fc.option(fc.integer({ min: 55, max: 76 })),
   shape: fc.constantFrom('free', 'rise', 'fall', 'hold'),
@@ -63,9 +66,10 @@ const wishes = fc.record({
 });
 
 describe.each([
-  { name: 'guitar', instrument: defaultGuitar, seed: 51 },
-  { name: 'keyboard', instrument: defaultKeyboard, seed: 52 },
-])('the least cost against every choice one by one ($name, seed $seed)', ({ instrument, seed }) => {
+  { name: 'guitar', instrument: shortGuitar, mostSounds: 2, seed: 51 },
+  { name: 'keyboard', instrument: defaultKeyboard, mostSounds: 5, seed: 52 },
+])('the least cost against every choice one by one ($name, seed $seed)', (given) => {
+  const { instrument, mostSounds, seed } = given;
   it('is found with loop, locks, splits, phrase ends and a top line', () => {
     fc.assert(
       fc.property(changes, wishes, ({ symbols, splits }, wished) => {
@@ -81,7 +85,7 @@ describe.each([
           ...defaultSettings,
           instrument,
           families: ['guide', 'shell', 'close'],
-          mostCandidates: 5,
+          mostSounds,
           loop: wished.loop,
           wishes: asked,
         };

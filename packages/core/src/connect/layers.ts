@@ -6,6 +6,7 @@ import type { Layers, Step } from './solver/chain';
 import { layerOf, type Layer } from './solver/layer';
 import { MOST_SCANNED, shiftsOn, stepBetween, type Ground } from './solver/step';
 import { priceListOf, type PriceList } from './solver/tables';
+import { standingCosts } from './standing';
 import type { ChangePlace, ConnectSettings } from './types';
 
 /** Settings may differ from those of the source in wishes, locks and loop only. */
@@ -94,24 +95,6 @@ function ownCosts(prices: Prices) {
     known.set(layer, costs);
     return costs;
   };
-}
-
-function standingCosts(
-  chord: Chord,
-  { voicings, soundOf, example }: Layer,
-  at: number,
-  settings: ConnectSettings,
-  prices: Prices,
-): Int32Array {
-  const sounds = example.map((candidate) =>
-    prices.sound({ chord, voicing: voicings[candidate]!, at, settings }),
-  );
-  const costs = new Int32Array(voicings.length);
-  for (let candidate = 0; candidate < costs.length; candidate += 1) {
-    const voicing = voicings[candidate]!;
-    costs[candidate] = sounds[soundOf[candidate]!]! + prices.grip({ chord, voicing, at, settings });
-  }
-  return costs;
 }
 
 /** Remembers, for as long as the key is in use, what was made of it. */

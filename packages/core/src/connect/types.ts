@@ -27,10 +27,10 @@ export interface ConnectSettings extends VoicingSettings {
   /** Voicings that must stay, by position in the list of chords (from 0). */
   readonly locks: Readonly<Record<number, Voicing>>;
   /**
-   * Most voicings of one chord that are weighed: where there are more, those that cost least by themselves.
-   * `Infinity` weighs all, however long that takes.
+   * Most sounds of one chord that are weighed, each in all its grips: where there are more, those that cost
+   * least by themselves. Default 300; `Infinity` weighs all, however long that takes.
    */
-  readonly mostCandidates: number;
+  readonly mostSounds: number;
   /** A chord that the chosen families do not voice is lent the nearest family that does. Default false. */
   readonly lendFamily: boolean;
   readonly wishes: Wishes;
@@ -109,7 +109,7 @@ export interface ConnectedPath {
   /** One change from each chord to the next; with a loop also from the last to the first. */
   readonly changes: readonly Change[];
   readonly lent: readonly LentFamily[];
-  /** Where some chord had more voicings than `mostCandidates`, the least cost is over the kept ones. */
+  /** Where some chord had more sounds than `mostSounds`, the least cost is over the kept ones. */
   readonly narrowed: boolean;
 }
 

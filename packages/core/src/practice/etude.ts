@@ -79,7 +79,7 @@ export function makeEtude(
     instrument: instrumentOf(setup, instruments),
     room: request.room,
     families: [request.family],
-    mostCandidates: Infinity,
+    mostSounds: Infinity,
   };
   const symbols = symbolsOf(request);
   const chords = symbols.map(chordOf);

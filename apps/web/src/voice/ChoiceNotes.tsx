@@ -1,21 +1,24 @@
-import { familyOf } from '@drop-close/core';
+import { defaultSettings, familyOf } from '@drop-close/core';
 import { Button } from 'antd';
 import type { VoicedChorus } from '../engine/protocol';
 import { useSelection } from '../tune/selection';
 import { plainSymbol } from '../ui/symbol';
 
-/** Chords that the chosen families do not voice, each with why and with what stands in. */
-export function LentNote({ chorus }: { chorus: VoicedChorus }) {
+/**
+ * What to know about the choice of voicings: chords that the chosen families do not voice, each with why
+ * and with what stands in; and whether all their sounds are weighed.
+ */
+export function ChoiceNotes({ chorus }: { chorus: VoicedChorus }) {
   const { select } = useSelection();
   const { outcome, timeline } = chorus;
-  if (outcome.status !== 'found' || !outcome.lent.length) return null;
+  if (outcome.status !== 'found' || (!outcome.lent.length && !outcome.narrowed)) return null;
   const first = new Map<string, (typeof outcome.lent)[0]>();
   for (const lent of outcome.lent) {
     const { symbol } = timeline.events[lent.at]!.chord;
     if (!first.has(symbol)) first.set(symbol, lent);
   }
   return (
-    <ul className="lent" aria-label="Chords in another family">
+    <ul className="choice-notes" aria-label="About the choice of voicings">
       {[...first].map(([symbol, { at, family, why }]) => (
         <li key={symbol}>
           <Button
@@ -30,6 +33,13 @@ export function LentNote({ chorus }: { chorus: VoicedChorus }) {
           is in {familyOf(family).label} instead: {why.split(';')[0]}.
         </li>
       ))}
+      {outcome.narrowed && (
+        <li>
+          These families have more sounds for some chords than can be weighed at once: the{' '}
+          {defaultSettings.mostSounds} likeliest are, in every grip. Choose fewer families to weigh
+          them all.
+        </li>
+      )}
     </ul>
   );
 }
