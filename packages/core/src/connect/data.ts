@@ -19,11 +19,11 @@ export const SIZES = {
   /** All voices shifting by one and the same interval. */
   blockShift: 150,
   /** A seventh that does not fall by step to the third, where roots fall a fifth. */
-  seventhMissed: 600,
+  seventhMissed: 800,
   /** A third that neither holds nor steps down (nor, as leading tone, up to the root). */
   thirdMissed: 100,
   /** A flat ninth that does not fall a half step to the fifth. */
-  flatNinthMissed: 300,
+  flatNinthMissed: 600,
   /** Each semitone by which the middle of a voicing lies outside the centre of the room's window. */
   offCentreSemitone: 60,
   /** Each semitone between the middle of a voicing and the middle of that centre. */
@@ -53,7 +53,7 @@ export const SIZES = {
   /** Each semitone the top moves where it was to hold, or goes the wrong way. */
   againstShape: 300,
   /** A top that does not rise or fall where it was to. */
-  stillTop: 1500,
+  stillTop: 2000,
   /** A top note that the next chord has too, and that is let go. */
   commonToneLeft: 100,
   /** A voicing heard once more where others were asked for. */
