@@ -26,13 +26,15 @@ interface ChordCellProps {
   readonly onDoublePress: (y: number) => void;
 }
 
-/** The column begins a little before the heads, and ends before the next one or the bar line. */
-const BEFORE_HEAD = 10;
-const NARROWEST = 26;
+/** A column begins a little before its heads, and ends before the next one or the bar line. */
+const NEAR = { beforeHead: 10, narrowest: 26 };
+/** From afar columns stand closer, and one must not lie on the next. */
+const FAR = { beforeHead: 5, narrowest: 12 };
 
 /** One chord of a system: symbol on top, grip at the foot, the whole column to press. */
 export function ChordCell(props: ChordCellProps) {
   const { event, voicing, left, width, threadHeight, locked, selected, sounding } = props;
+  const { beforeHead, narrowest } = props.grip ? NEAR : FAR;
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (selected || sounding) button.current?.scrollIntoView({ block: 'nearest' });
@@ -45,7 +47,10 @@ export function ChordCell(props: ChordCellProps) {
       ref={button}
       type="button"
       className={`chord-button ${state}`}
-      style={{ left: left - BEFORE_HEAD, width: Math.max(NARROWEST, width - BEFORE_HEAD) }}
+      style={{
+        left: left - beforeHead,
+        width: Math.max(narrowest, width - (props.grip ? beforeHead : 0)),
+      }}
       aria-current={selected ? 'true' : undefined}
       aria-label={spoken(event, voicing, locked)}
       onClick={(event) => {
