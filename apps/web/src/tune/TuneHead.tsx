@@ -1,18 +1,19 @@
 import { QuestionOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useEffect } from 'react';
-import { NavLink, useLocation } from 'react-router';
+import { NavLink } from 'react-router';
 import { SaveNote } from '../document/SaveNote';
 import { useDocument } from '../document/store';
 import { formatMeter } from '@drop-close/core';
 import { keyName } from '../ui/keyName';
 import { useHeading } from './heading';
 import { useKeysSheet } from './KeysSheet';
+import { usePlaceSearch } from './selection';
 
 /** Title, screens, and the state of the tune. */
 export function TuneHead() {
   const { title, key, meter, tempo, feel } = useHeading();
-  const { search } = useLocation();
+  const search = usePlaceSearch();
   const history = useDocument((state) => state.history);
   const { undo, redo } = useDocument.getState();
   useEffect(() => {

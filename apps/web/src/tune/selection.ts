@@ -1,5 +1,5 @@
 import type { ChartEvent } from '@drop-close/core';
-import { useCallback, useEffect, useMemo } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { useSearchParams } from 'react-router';
 import { create } from 'zustand';
 import { useChorus } from '../engine/useChorus';
@@ -59,6 +59,15 @@ const numberOf = (text: string | null, least: number): number => {
   return Number.isFinite(value) && value >= least ? value : 1;
 };
 
+/** The place in hand as it stands in an address; empty at the beginning. */
+export function usePlaceSearch(): string {
+  const { bar, beat } = usePlace();
+  return bar === 1 && beat === 1 ? '' : `?bar=${bar}&beat=${beat}`;
+}
+
+/** The address is written when one has stood still for so many milliseconds. */
+const AT_REST = 400;
+
 /**
  * Keeps the place in the address, `?bar=5&beat=3`, so that it can be bookmarked or sent; an address
  * that comes in sets the place. Used once, by the tune's page.
@@ -67,15 +76,35 @@ export function usePlaceInAddress(): void {
   const [parameters, setParameters] = useSearchParams();
   const bar = numberOf(parameters.get('bar'), 0);
   const beat = numberOf(parameters.get('beat'), 1);
+  // What stands in the address, and how to write there, for the timer below.
+  const address = useRef({ bar, beat, write: setParameters });
+  const own = useRef<Place>(undefined);
   useEffect(() => {
-    usePlace.setState({ bar, beat });
+    address.current = { bar, beat, write: setParameters };
+  });
+  useEffect(() => {
+    // What was written here does not come in again: one may have stepped on meanwhile.
+    const echo = own.current?.bar === bar && own.current.beat === beat;
+    own.current = undefined;
+    if (!echo) usePlace.setState({ bar, beat });
   }, [bar, beat]);
-  useEffect(
-    () =>
-      usePlace.subscribe((place, before) => {
-        if (place.bar === before.bar && place.beat === before.beat) return;
-        setParameters({ bar: String(place.bar), beat: String(place.beat) }, { replace: true });
-      }),
-    [setParameters],
-  );
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const write = (): void => {
+      const place = usePlace.getState();
+      const there = address.current;
+      if (place.bar === there.bar && place.beat === there.beat) return;
+      own.current = place;
+      there.write({ bar: String(place.bar), beat: String(place.beat) }, { replace: true });
+    };
+    const unsubscribe = usePlace.subscribe(() => {
+      // Every address is news to the whole page; stepping on from chord to chord does not wait for it.
+      clearTimeout(timer);
+      timer = setTimeout(write, AT_REST);
+    });
+    return () => {
+      unsubscribe();
+      clearTimeout(timer);
+    };
+  }, []);
 }

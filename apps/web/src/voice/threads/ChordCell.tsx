@@ -1,7 +1,7 @@
 import { LockFilled } from '@ant-design/icons';
 import type { ChartEvent, Voicing } from '@drop-close/core';
 import { plainSpelling, prettyNote } from '@drop-close/core';
-import { useEffect, useRef, type MouseEvent } from 'react';
+import { memo, useEffect, useRef, type MouseEvent } from 'react';
 import { Symbol } from '../../ui/Symbol';
 import { plainSymbol } from '../../ui/symbol';
 import { Grip } from '../Grip';
@@ -19,11 +19,18 @@ interface ChordCellProps {
   readonly locked: boolean;
   readonly selected: boolean;
   readonly sounding: boolean;
-  /** With the height of the press in the cell, in pixels; none by key. */
-  readonly onPress: (y: number | undefined) => void;
-  /** The pointer is over the cell at that height; `undefined` when it leaves. */
-  readonly onPoint: (y: number | undefined) => void;
-  readonly onDoublePress: (y: number) => void;
+  /** Position among the chords of the chorus. */
+  readonly index: number;
+  readonly hand: CellHand;
+}
+
+/** What a hand does in a cell, at a height in it in pixels. */
+export interface CellHand {
+  /** No height by key. */
+  readonly press: (index: number, y: number | undefined) => void;
+  /** The pointer is over it; `undefined` when it leaves. */
+  readonly point: (index: number, y: number | undefined) => void;
+  readonly doublePress: (index: number, y: number) => void;
 }
 
 /** A column begins a little before its heads, and ends before the next one or the bar line. */
@@ -31,9 +38,13 @@ const NEAR = { beforeHead: 10, narrowest: 26 };
 /** From afar columns stand closer, and one must not lie on the next. */
 const FAR = { beforeHead: 5, narrowest: 12 };
 
-/** One chord of a system: symbol on top, grip at the foot, the whole column to press. */
-export function ChordCell(props: ChordCellProps) {
+/**
+ * One chord of a system: symbol on top, grip at the foot, the whole column to press. Drawn anew only when
+ * something of its own is new: there are hundreds, and one steps from each to the next.
+ */
+export const ChordCell = memo(function ChordCell(props: ChordCellProps) {
   const { event, voicing, left, width, threadHeight, locked, selected, sounding } = props;
+  const { index, hand } = props;
   const { beforeHead, narrowest } = props.grip ? NEAR : FAR;
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
@@ -55,16 +66,16 @@ export function ChordCell(props: ChordCellProps) {
       aria-label={spoken(event, voicing, locked)}
       onClick={(event) => {
         const byPointer = event.detail > 0;
-        props.onPress(byPointer ? heightOf(event) : undefined);
+        hand.press(index, byPointer ? heightOf(event) : undefined);
       }}
       onDoubleClick={(event) => {
-        props.onDoublePress(heightOf(event));
+        hand.doublePress(index, heightOf(event));
       }}
       onPointerMove={(event) => {
-        props.onPoint(heightOf(event));
+        hand.point(index, heightOf(event));
       }}
       onPointerLeave={() => {
-        props.onPoint(undefined);
+        hand.point(index, undefined);
       }}
     >
       <span className="chord-symbol">
@@ -75,7 +86,7 @@ export function ChordCell(props: ChordCellProps) {
       {voicing && props.grip && <Grip voicing={voicing} size="small" />}
     </button>
   );
-}
+});
 
 const heightOf = ({ clientY, currentTarget }: MouseEvent<HTMLElement>): number =>
   clientY - currentTarget.getBoundingClientRect().top;

@@ -3,17 +3,15 @@ import { memo } from 'react';
 import { RoomZones } from '../../room/RoomZones';
 import { WindowEdges } from '../../room/WindowEdges';
 import { LineMarks } from '../line/LineMarks';
-import { useLineActions } from '../line/useLineActions';
-import { ChordCell } from './ChordCell';
-import { useThreadFocus, voiceAt } from './focus';
+import { Columns } from './Columns';
 import { Strands } from './Strands';
 import { Heads } from './Heads';
 import { StrandLine } from './StrandLine';
-import type { ChordColumn, SystemLayout, ThreadScale } from './threadLayout';
-import { useThreadListening } from './useThreadListening';
+import { GRIPS, SYMBOLS } from './systemRows';
+import type { SystemLayout, ThreadScale } from './threadLayout';
 import type { Zoom } from './zoom';
 
-interface ThreadSystemProps {
+export interface ThreadSystemProps {
   readonly system: SystemLayout;
   /** The chords and strands that would be otherwise. */
   readonly ghost: SystemLayout | undefined;
@@ -47,10 +45,6 @@ const inside =
   (midi: number): boolean =>
     scale.y(midi) > TEXT_HEIGHT && scale.y(midi) < scale.height - TEXT_HEIGHT / 2;
 
-/** Symbol row above and grip row below the threads, in pixels. */
-const SYMBOLS = 34;
-const GRIPS = 66;
-
 /** Some bars: symbols above, threads between, grips below. */
 export const ThreadSystem = memo(function ThreadSystem(props: ThreadSystemProps) {
   const { system, scale, zoom, timeline, notes, room, first } = props;
@@ -81,60 +75,6 @@ export const ThreadSystem = memo(function ThreadSystem(props: ThreadSystemProps)
     </div>
   );
 });
-
-function Columns(props: ThreadSystemProps) {
-  const { system, scale, zoom, width, timeline, path, locked, selected, sounding } = props;
-  const { drawAt } = useLineActions();
-  const { hearThread } = useThreadListening();
-  return system.chords.map((column) => {
-    const event = timeline.events[column.index];
-    if (!event) return null;
-    return (
-      <ChordCell
-        key={column.index}
-        event={event}
-        voicing={path[column.index]}
-        left={column.x}
-        width={Math.min(column.width, width - column.x)}
-        threadHeight={scale.height}
-        grip={zoom.grips}
-        regripped={props.regripped.has(column.index)}
-        locked={locked.has(column.index)}
-        selected={selected === column.index}
-        sounding={sounding === column.index}
-        onPress={(y) => {
-          props.onSelect(column.index);
-          const at = y === undefined ? undefined : y - SYMBOLS;
-          const onThreads = at !== undefined && at > 0 && at < scale.height;
-          if (props.drawing && onThreads) drawAt(column.index, scale.midi(at));
-        }}
-        onPoint={(y) => {
-          const under = y === undefined ? undefined : threadAt(props, column, y - SYMBOLS);
-          if (useThreadFocus.getState().under !== under) useThreadFocus.setState({ under });
-        }}
-        onDoublePress={(y) => {
-          const thread = threadAt(props, column, y - SYMBOLS);
-          if (thread) hearThread(thread, column.index);
-        }}
-      />
-    );
-  });
-}
-
-/** How near the pointer has to be to a thread, in pixels. */
-const NEAR = 7;
-
-/** The voice that sounds nearest to a height in a column. */
-function threadAt(
-  { threads }: ThreadSystemProps,
-  { index, heads }: ChordColumn,
-  y: number,
-): Thread | undefined {
-  const apart = heads.map((head) => Math.abs(head.y - y));
-  const voice = apart.indexOf(Math.min(...apart));
-  if (voice < 0 || apart[voice]! > NEAR) return undefined;
-  return threads.find((thread) => voiceAt(thread, index) === voice);
-}
 
 function ThreadDrawing(props: ThreadSystemProps) {
   const { system, ghost, scale, width, room, first, selected, focus } = props;
