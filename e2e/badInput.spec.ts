@@ -54,7 +54,9 @@ test('a chord that the family does not voice says why, and is lent the nearest t
   await desk.newTune('| C | F7 | G7 |');
   await desk.screen('Voice');
   await desk.family('rootless');
-  const lent = page.getByRole('list', { name: 'About the choice of voicings' }).getByRole('listitem');
+  const lent = page
+    .getByRole('list', { name: 'About the choice of voicings' })
+    .getByRole('listitem');
   await expect(lent).toHaveCount(1);
   await expect(lent).toContainText('C is in spread instead: there is no form of rootless');
   await expect(desk.chords).toHaveCount(3);

@@ -38,7 +38,7 @@ test('a chart goes in, a connected audible chorus comes out, and it is there tom
     await desk.chords.first().click();
     await page.keyboard.press('ArrowRight');
     await expect(desk.selected).toHaveAccessibleName(/^Fm7, bar 2 beat 1/);
-    expect(page.url()).toContain('bar=2&beat=1');
+    await expect(page).toHaveURL(/bar=2&beat=1/);
     await page.keyboard.press('ArrowLeft');
     await expect(desk.selected).toHaveAccessibleName(/^Cm6, bar 1 beat 1/);
   });

@@ -93,7 +93,7 @@ export default function ComparePanel() {
       ) : (
         <p className="quiet">Voicing both…</p>
       )}
-      <KeepThis />
+      <KeepThis onKept={setRight} />
     </Modal>
   );
 }
@@ -163,16 +163,17 @@ function FigureTable({ compared, setups, names }: FigureTableProps) {
   );
 }
 
-/** Keeps the arrangement in hand under a name, beside the tune's others. */
-function KeepThis() {
+/** Keeps the arrangement in hand under a name, beside the tune's others, and tells which it became. */
+function KeepThis({ onKept }: { onKept: (id: string) => void }) {
   const { setup } = useTune();
   const origin = useDocument((state) => state.origin);
   const [name, setName] = useState('');
   const keep = useMutation({
     mutationFn: () => api.createArrangement(origin!.tuneId, { name: name.trim(), setup }),
-    onSuccess: (_, __, ___, { client }) => {
+    onSuccess: async ({ id }, _, __, { client }) => {
       setName('');
-      return client.invalidateQueries({ queryKey: ['arrangements', origin!.tuneId] });
+      await client.invalidateQueries({ queryKey: ['arrangements', origin!.tuneId] });
+      onKept(id);
     },
   });
   return (
