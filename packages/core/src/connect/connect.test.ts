@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { chord, chords, degreeNames, noteNames, shape } from '../testing/builders';
 import { defaultGuitar, defaultKeyboard, rooms } from '../voicing/data';
 import { enumerateVoicings, voicingKey } from '../voicing/enumerate';
+import type { Voicing } from '../voicing/types';
 import type { FamilyId } from '../voicing/types';
 import { connect } from './connect';
 import { defaultSettings } from './data';
@@ -166,6 +167,23 @@ describe('alternatives are ranked by what they cost the whole chorus', () => {
     },
   );
 
+  it.each([false, true])(
+    'so it does on strings, where one sound lies in many grips and families mix (loop: %s)',
+    (loop) => {
+      const guitar = settings({ families: ['shell', 'drop2', 'drop3'], loop });
+      const free = found(symbols, guitar);
+      for (const index of [0, 2]) {
+        const alternatives = free.alternatives(index, 30);
+        expect(alternatives).toHaveLength(30);
+        expect(new Set(alternatives.map(({ voicing }) => voicingKey(voicing))).size).toBe(30);
+        for (const { voicing, total } of alternatives) {
+          const forced = found(symbols, { ...guitar, locks: { [index]: voicing } });
+          expect(forced.total).toBe(total);
+        }
+      }
+    },
+  );
+
   it('gives no more than asked, cheapest first', () => {
     const five = found(symbols, settings())
       .alternatives(2, 5)
@@ -173,6 +191,27 @@ describe('alternatives are ranked by what they cost the whole chorus', () => {
     expect(five).toHaveLength(5);
     expect(five).toEqual([...five].sort((a, b) => a - b));
   });
+});
+
+describe('other whole ways', () => {
+  const symbols = 'Dm7 G7 Cmaj7 A7';
+  /** What is heard, and where the hand stands for it. */
+  const heardAt = ({ notes }: Voicing): string => {
+    const frets = notes.flatMap(({ fret }) => (fret ? [fret] : []));
+    return `${notes.map(({ midi }) => midi).join(' ')} at ${Math.min(...frets)}`;
+  };
+  it.each([false, true])(
+    'begin with the path and differ in sound or place, the cheapest first (loop: %s)',
+    (loop) => {
+      const free = found(symbols, settings({ families: ['shell', 'drop2'], loop }));
+      const ways = free.ways(20);
+      expect(ways).toHaveLength(20);
+      expect(ways[0]).toMatchObject({ path: free.path, extra: 0 });
+      const totals = ways.map(({ total }) => total);
+      expect(totals).toEqual([...totals].sort((a, b) => a - b));
+      expect(new Set(ways.map(({ path }) => path.map(heardAt).join(', '))).size).toBe(20);
+    },
+  );
 });
 
 describe('what cannot be voiced is said, with the chord and the limit that binds', () => {

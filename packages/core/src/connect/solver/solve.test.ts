@@ -107,6 +107,62 @@ describe.each([
   });
 });
 
+/** A problem whose candidates each come once or more, alike in every change but not in their own cost. */
+const doubled = (loop: boolean): fc.Arbitrary<{ layers: Layers; base: Layers }> =>
+  problem(loop).chain((base) =>
+    fc
+      .tuple(
+        ...base.own.map((layer) =>
+          fc.array(fc.tuple(fc.nat(layer.length - 1), fc.nat(9)), { maxLength: 3 }),
+        ),
+      )
+      .map((more) => {
+        const copies = base.own.map((layer, i) => [
+          ...Array.from(layer.keys(), (of) => ({ of, extra: 0 })),
+          ...more[i]!.map(([of, extra]) => ({ of, extra })),
+        ]);
+        const step = base.step.map(({ cost }, i) => {
+          const [here, there] = [copies[i]!, copies[(i + 1) % copies.length]!];
+          return dense(
+            here.flatMap((a) => there.map((b) => cost(a.of, b.of))),
+            there.length,
+          );
+        });
+        const own = copies.map((layer, i) =>
+          Int32Array.from(layer, ({ of, extra }) => base.own[i]![of]! + extra),
+        );
+        const alike = copies.map((layer) => Int32Array.from(layer, ({ of }) => of));
+        return { base, layers: { own, step, loop, alike } };
+      }),
+  );
+
+describe.each([
+  { loop: false, seed: 25 },
+  { loop: true, seed: 26 },
+])('candidates that are alike in every change (loop: $loop, seed $seed)', ({ loop, seed }) => {
+  it('have each its own total, and count once among the ways', () => {
+    fc.assert(
+      fc.property(doubled(loop), ({ layers, base }) => {
+        const all = everyPath(layers);
+        const { ranked, ways } = solve(layers);
+        layers.own.forEach((layer, i) => {
+          const totals = ranked(i, Infinity);
+          expect(totals).toHaveLength(layer.length);
+          for (const { candidate, total } of totals) {
+            const forced = all.filter(({ path }) => path[i] === candidate);
+            expect(total).toBe(Math.min(...forced.map((each) => each.total)));
+          }
+        });
+        const unlike = everyPath(base)
+          .map(({ total }) => total)
+          .sort((a, b) => a - b);
+        expect([...ways()].map(({ total }) => total)).toEqual(unlike);
+      }),
+      { numRuns: 100, seed },
+    );
+  });
+});
+
 it('prefers the lower index of equals', () => {
   const zero = Int32Array.from([0, 0]);
   const { path } = solve({ own: [zero, zero], step: [dense([0, 0, 0, 0], 2)], loop: false });
