@@ -123,6 +123,17 @@ function growth(): void {
   print('growth 64→256 chords', four! / one!, '');
 }
 
+/** The 24 cheapest alternatives of a chord where the chorus comes round: as many loops, each the least. */
+function alternativesRound(name: string, settings: ConnectSettings): void {
+  const chords = chorus();
+  const { lists } = candidatesOf(chords, settings);
+  const [loops] = inTurns(
+    [() => solve(layersOf(chords, lists, { ...settings, loop: true })).ranked(20, 24)],
+    7,
+  );
+  print(`a loop and 24 alternatives, ${name}`, loops!, 'ms');
+}
+
 /** Chords that the chorus does not hold, one for every run. */
 const STRANGERS = ['Ebm7', 'Ab7', 'Dbmaj7', 'Gbm7', 'B7', 'Emaj7', 'Abm7', 'Db7', 'Gbmaj7'].concat([
   'Bbm7',
@@ -210,6 +221,8 @@ againstBare(
   7,
 );
 growth();
+alternativesRound('300', drop2);
+alternativesRound('1300', drops);
 oneEdit();
 againstNearest('', { ...drop2, weights: motionAlone });
 againstNearest(', balanced taste', drop2);

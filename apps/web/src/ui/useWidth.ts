@@ -8,7 +8,9 @@ export function useWidth(): [RefObject<HTMLDivElement | null>, number] {
     const node = element.current;
     if (!node) return undefined;
     const observer = new ResizeObserver(([entry]) => {
-      if (entry) setWidth(Math.floor(entry.contentRect.width));
+      const measured = Math.floor(entry?.contentRect.width ?? 0);
+      // An element that is not laid out, as on the way to the printer, has none; nothing is drawn to it.
+      if (measured > 0) setWidth(measured);
     });
     observer.observe(node);
     return () => {

@@ -83,8 +83,16 @@ function AlternativeItem({ alternative, chosen, onPoint, onTake }: AlternativeIt
           {voicingName(voicing)}
           <span className="quiet"> {easeOf(voicing)}</span>
         </span>
-        <b>{Math.abs(extra) < 0.05 ? 'best' : signed(extra)}</b>
+        <b>{costInWords(extra, chosen)}</b>
       </button>
     </li>
   );
 }
+
+/** Smaller differences are not shown. */
+const LEAST_SHOWN = 0.05;
+
+const costInWords = (extra: number, chosen: boolean): string => {
+  if (Math.abs(extra) >= LEAST_SHOWN) return signed(extra);
+  return chosen ? 'best' : 'as good';
+};
