@@ -6,6 +6,7 @@
  * - `Semitones` – an interval or a motion in semitones, integer, signed.
  * - `Millimetres` – a distance on the instrument, 0 or more.
  * - `Beats` – time inside a bar in beats of the meter, may be fractional.
+ * - `Ticks` – time in 480ths of a quarter note, integer.
  */
 declare const unit: unique symbol;
 
@@ -14,11 +15,13 @@ export type PitchClass = number & { readonly [unit]: 'pitch class' };
 export type Semitones = number & { readonly [unit]: 'semitones' };
 export type Millimetres = number & { readonly [unit]: 'mm' };
 export type Beats = number & { readonly [unit]: 'beats' };
+export type Ticks = number & { readonly [unit]: 'ticks' };
 
 export const midi = (n: number): Midi => n as Midi;
 export const semitones = (n: number): Semitones => n as Semitones;
 export const mm = (n: number): Millimetres => n as Millimetres;
 export const beats = (n: number): Beats => n as Beats;
+export const ticks = (n: number): Ticks => n as Ticks;
 
 /**
  * Folds any integer into 0..11.
