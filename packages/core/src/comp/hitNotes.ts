@@ -1,0 +1,45 @@
+import type { PlannedNote } from '../band/types';
+import { ticks, type Ticks } from '../units';
+import type { Voicing } from '../voicing/types';
+import { HIT_TIMES, HIT_TOUCH } from './data';
+import type { SoundingHit } from './sounding';
+import { inQuarters } from './time';
+
+/** The notes of a hit, as its touch has them, in order of time. Silence has none. */
+export function hitNotes({ hit, at, end }: SoundingHit, { notes }: Voicing): PlannedNote[] {
+  const pitches = notes.map((note) => note.midi as number);
+  const velocity = hit.accent ? HIT_TOUCH.accent : HIT_TOUCH.plain;
+  const chord = (from: Ticks, to: Ticks, struck: number, shift = 0): PlannedNote[] =>
+    pitches.map((pitch) => noteOf(pitch + shift, from, to, struck));
+  switch (hit.touch) {
+    case 'plain':
+      return chord(at, end, velocity);
+    case 'grace':
+      return [
+        ...chord(ticks(at - HIT_TIMES.grace), at, HIT_TOUCH.grace, -1),
+        ...chord(at, end, velocity),
+      ];
+    case 'rolled': {
+      const step = Math.min(HIT_TIMES.roll, (end - at) / 2 / Math.max(1, pitches.length - 1));
+      return pitches.map((pitch, voice) =>
+        noteOf(pitch, ticks(Math.round(at + voice * step)), end, velocity),
+      );
+    }
+    case 'tremolo': {
+      const strokes = Math.max(1, Math.floor((end - at) / HIT_TIMES.tremolo));
+      return Array.from({ length: strokes }, (_, stroke) => {
+        const from = ticks(at + stroke * HIT_TIMES.tremolo);
+        const to = stroke === strokes - 1 ? end : ticks(from + HIT_TIMES.tremolo);
+        return chord(from, to, stroke === 0 ? velocity : HIT_TOUCH.tremolo);
+      }).flat();
+    }
+  }
+}
+
+const noteOf = (midi: number, from: Ticks, to: Ticks, velocity: number): PlannedNote => ({
+  part: 'comp',
+  midi,
+  at: inQuarters(from),
+  length: inQuarters(ticks(to - from)),
+  velocity,
+});
