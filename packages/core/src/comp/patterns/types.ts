@@ -12,6 +12,9 @@ export const PATTERN_FAMILIES = [
 ] as const;
 export type PatternFamily = (typeof PATTERN_FAMILIES)[number];
 
+/** Families that live by going on the same. */
+export const STEADY_FAMILIES: readonly PatternFamily[] = ['four to the bar', 'two-feel', 'bossa'];
+
 /** From long notes left to ring, 1, to busy, 5. */
 export type Density = 1 | 2 | 3 | 4 | 5;
 
@@ -22,7 +25,7 @@ export interface Pattern {
   readonly label: string;
   readonly family: PatternFamily;
   /** Quarter notes a bar. */
-  readonly quarters: 3 | 4;
+  readonly quarters: number;
   readonly density: Density;
   /** Where it is at home, the most usual first. */
   readonly feels: readonly Feel[];

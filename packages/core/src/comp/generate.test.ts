@@ -1,0 +1,107 @@
+import { parseChart } from '../chart/parseChart';
+import { timeline } from '../chart/timeline';
+import { chanceFrom } from './chance';
+import { generateHits, type GenerateRequest } from './generate';
+import { STEADY_FAMILIES, type Density } from './patterns/types';
+
+const BLUES = '[Blues]\n| C7 | F7 | C7 | C7 |\n| F7 | F7 | C7 | A7 |\n| Dm7 | G7 | C7 | G7 |';
+
+const request = (change: Partial<GenerateRequest> = {}, text = BLUES): GenerateRequest => ({
+  timeline: timeline(parseChart(text).chart),
+  feel: 'swing',
+  density: 3,
+  seed: 1,
+  ...change,
+});
+
+const SEEDS = Array.from({ length: 30 }, (_, seed) => seed);
+
+describe('hits for a chorus', () => {
+  it('are the same from the same seed, and others from another', () => {
+    expect(generateHits(request())).toEqual(generateHits(request()));
+    const all = SEEDS.map((seed) => JSON.stringify(generateHits(request({ seed })).hits));
+    expect(new Set(all).size).toBe(SEEDS.length);
+  });
+
+  it('cover every bar once, in patterns of its meter and feel', () => {
+    for (const seed of SEEDS) {
+      const { laid } = generateHits(request({ seed }));
+      const bars = laid.flatMap(({ fromBar, toBar }) =>
+        Array.from({ length: toBar - fromBar + 1 }, (_, at) => fromBar + at),
+      );
+      expect(bars).toEqual(Array.from({ length: 12 }, (_, at) => at + 1));
+      for (const { pattern } of laid) {
+        expect(pattern.quarters).toBe(4);
+        expect(pattern.feels).toContain('swing');
+      }
+    }
+  });
+
+  it('are more the greater the density', () => {
+    const hits = ([1, 2, 3, 4, 5] as Density[]).map((density) =>
+      SEEDS.reduce((sum, seed) => sum + generateHits(request({ seed, density })).hits.length, 0),
+    );
+    expect(hits).toEqual([...hits].sort((a, b) => a - b));
+    expect(new Set(hits).size).toBe(5);
+  });
+
+  it('keep one family for a phrase, and seldom say the same twice unless it lives by that', () => {
+    let [again, bars] = [0, 0];
+    for (const seed of SEEDS) {
+      const { laid } = generateHits(request({ seed }));
+      for (const { fromBar, pattern } of laid) {
+        const phrase = laid.filter(
+          (each) => Math.ceil(each.fromBar / 4) === Math.ceil(fromBar / 4),
+        );
+        expect(new Set(phrase.map((each) => each.pattern.family)).size).toBe(1);
+        if (STEADY_FAMILIES.includes(pattern.family)) continue;
+        const next = phrase.find((each) => each.fromBar === fromBar + 1);
+        bars += next ? 1 : 0;
+        again += next?.pattern === pattern ? 1 : 0;
+      }
+    }
+    expect(bars).toBeGreaterThan(100);
+    expect(again / bars).toBeLessThan(0.1);
+  });
+
+  it('are of the families asked for', () => {
+    const { laid } = generateHits(request({ families: ['pushes'] }));
+    expect(laid.every(({ pattern }) => pattern.family === 'pushes')).toBe(true);
+  });
+
+  it('are those of a waltz in three, and on one where no pattern is at home', () => {
+    const waltz = generateHits(request({ feel: 'waltz' }, 'meter: 3/4\n| Dm7 | G7 | C6 | A7 |'));
+    expect(waltz.laid.every(({ pattern }) => pattern.family === 'waltz')).toBe(true);
+    const five = generateHits(request({}, 'meter: 5/4\n| Dm7 | G7 |'));
+    expect(five.hits).toMatchObject([
+      { bar: 1, at: 0, length: 2400, hold: 'let ring' },
+      { bar: 2, at: 0, length: 2400, hold: 'let ring' },
+    ]);
+  });
+
+  it('leave a pickup to the soloist, and a chorus of nothing empty', () => {
+    const { hits } = generateHits(request({}, 'pickup: 1\n| G7 | C6 | C6 |'));
+    expect(Math.min(...hits.map(({ bar }) => bar))).toBeGreaterThanOrEqual(1);
+    expect(generateHits(request({}, '')).hits).toEqual([]);
+  });
+});
+
+describe('chance', () => {
+  it('takes items as often as their weights have it, and none without weight', () => {
+    const chance = chanceFrom(7);
+    const taken = { a: 0, b: 0, c: 0 };
+    for (let turn = 0; turn < 4000; turn += 1) {
+      const item = chance.pick(['a', 'b', 'c'] as const, (each) => ({ a: 1, b: 3, c: 0 })[each]);
+      if (item) taken[item] += 1;
+    }
+    expect(taken.c).toBe(0);
+    expect(taken.b / taken.a).toBeGreaterThan(2.5);
+    expect(taken.b / taken.a).toBeLessThan(3.5);
+  });
+  it('has nothing to take where nothing has weight', () => {
+    const none = chanceFrom(1).pick(['a'], () => 0);
+    expect(none).toBeUndefined();
+    const nobody: string | undefined = chanceFrom(1).pick([] as string[], () => 1);
+    expect(nobody).toBeUndefined();
+  });
+});
