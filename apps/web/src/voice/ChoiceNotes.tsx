@@ -35,9 +35,8 @@ export function ChoiceNotes({ chorus }: { chorus: VoicedChorus }) {
       ))}
       {outcome.narrowed && (
         <li>
-          These families have more sounds for some chords than can be weighed at once: the{' '}
-          {defaultSettings.mostSounds} likeliest are, in every grip. Choose fewer families to weigh
-          them all.
+          Some chords have more sounds here than can be weighed at once: the{' '}
+          {defaultSettings.mostSounds} likeliest are, each in every grip.
         </li>
       )}
     </ul>

@@ -31,27 +31,23 @@ export const gridOf = (meter: Meter): Ticks[] =>
  * @example swung(ticks(240), 2 / 3) // 320
  * @example swung(ticks(720), 0.6) // 768
  */
-export function swung(time: Ticks, offbeat: number): Ticks {
-  const within = rest(time);
-  const late = Math.round(offbeat * TICKS_PER_QUARTER);
-  const moved =
-    within <= EIGHTH
-      ? (within * late) / EIGHTH
-      : late + ((within - EIGHTH) * (TICKS_PER_QUARTER - late)) / EIGHTH;
-  return ticks(time - within + Math.round(moved));
-}
+export const swung = (time: Ticks, offbeat: number): Ticks =>
+  bent(time, EIGHTH, Math.round(offbeat * TICKS_PER_QUARTER));
 
 /**
  * The straight time that sounds at a swung one, the nearest: what a tap in time is written as.
  * @example straightened(ticks(320), 2 / 3) // 240
  */
-export function straightened(time: Ticks, offbeat: number): Ticks {
+export const straightened = (time: Ticks, offbeat: number): Ticks =>
+  bent(time, Math.round(offbeat * TICKS_PER_QUARTER), EIGHTH);
+
+/** Moves one place within each quarter to another, and what lies before and after it in proportion. */
+function bent(time: Ticks, from: number, to: number): Ticks {
   const within = rest(time);
-  const late = Math.round(offbeat * TICKS_PER_QUARTER);
   const moved =
-    within <= late
-      ? (within * EIGHTH) / late
-      : EIGHTH + ((within - late) * EIGHTH) / (TICKS_PER_QUARTER - late);
+    within <= from
+      ? (within * to) / from
+      : to + ((within - from) * (TICKS_PER_QUARTER - to)) / (TICKS_PER_QUARTER - from);
   return ticks(time - within + Math.round(moved));
 }
 
