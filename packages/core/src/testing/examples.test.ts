@@ -1,9 +1,10 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join, relative, resolve } from 'node:path';
+import * as units from '../units';
 
 /**
- * Runs the examples in docstrings: `@example expression // value`, with the exports of their file in
- * scope. An example without a value shows a call and is not run.
+ * Runs the examples in docstrings: `@example expression // value`, with the units and the exports of their
+ * file in scope. An example without a value shows a call and is not run.
  */
 const SOURCE = resolve(__dirname, '..');
 
@@ -36,6 +37,6 @@ it('finds the examples', () => {
 });
 
 it.each(examples)('$file: $expression is $value', ({ file, expression, value }) => {
-  const scope = jest.requireActual<Record<string, unknown>>(join(SOURCE, file));
-  expect(evaluate(expression, scope)).toEqual(evaluate(value, {}));
+  const own = jest.requireActual<Record<string, unknown>>(join(SOURCE, file));
+  expect(evaluate(expression, { ...units, ...own })).toEqual(evaluate(value, {}));
 });

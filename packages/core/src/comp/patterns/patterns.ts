@@ -19,7 +19,7 @@ const TIED = '>';
 /**
  * The hits of one bar as a pattern writes it.
  * @throws where a sign is none of those of a pattern, or nothing has begun that could go on
- * @example readBar('o--x....', 5) // a held hit on one, a short one on the and of two, both in bar 5
+ * @example readBar('o--x....', 5).map(({ bar, at }) => [bar, at]) // [[5, 0], [5, 720]]
  */
 export function readBar(text: string, bar: number): Hit[] {
   const hits: Hit[] = [];
