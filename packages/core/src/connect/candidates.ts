@@ -5,7 +5,8 @@ import { nearestFamily, whyNoVoicing } from '../voicing/whyNone';
 import { pricesOf, type Prices } from './prices';
 import { layerOf, type Layer } from './solver/layer';
 import { standingCosts } from './standing';
-import type { ConnectSettings, LentFamily } from './types';
+import { clearVoicings } from './clear';
+import type { ClearOf, ConnectSettings, LentFamily, Rule } from './types';
 
 export interface Candidates {
   /** For each chord what may be played; the very same list for the same chord, so that costs are shared. */
@@ -14,25 +15,27 @@ export interface Candidates {
   readonly narrowed: boolean;
 }
 
-export type CandidateSource = (
-  chords: readonly Chord[],
-  locks: ConnectSettings['locks'],
-) => Candidates;
+/** What is said of single chords. */
+export type Said = Pick<ConnectSettings, 'locks' | 'rules'>;
+
+export type CandidateSource = (chords: readonly Chord[], said: Said) => Candidates;
 
 /**
  * What may be played for each chord: its lock, or what its families give, or what is lent. Under one
- * settings a chord or a lock that comes again, also in a later question, has the very same list.
+ * settings a chord, a lock or a rule that comes again, also in a later question, has the very same list.
  */
 export function candidateSource(
   settings: ConnectSettings,
-  { voicingsOf, lendTo } = voicingSource(settings),
+  source = voicingSource(settings),
 ): CandidateSource {
   const narrow = narrowing(settings);
+  const clear = clearing();
   const locked = new Map<string, readonly Voicing[]>();
-  return (chords, locks) => {
+  return (chords, { locks, rules }) => {
     const lent: LentFamily[] = [];
     let narrowed = false;
-    const taken = (list: readonly Voicing[], chord: Chord): readonly Voicing[] => {
+    const taken = (all: readonly Voicing[], chord: Chord, rule: Rule): readonly Voicing[] => {
+      const list = rule.clear && all.length ? clear(all, rule.clear) : all;
       const kept = narrow(list, chord);
       narrowed ||= kept.length < list.length;
       return kept;
@@ -40,23 +43,31 @@ export function candidateSource(
     const lists = chords.map((chord, at) => {
       const lock = locks[at];
       if (lock) return alone(chord, lock, locked);
+      const rule = rules[at] ?? NO_RULE;
+      const { voicingsOf, lendTo, why } = source(rule.families ?? settings.families);
       const own = voicingsOf(chord);
       if (own.length || chord.kind === 'no chord' || !settings.lendFamily) {
-        return taken(own, chord);
+        return taken(own, chord, rule);
       }
       const loan = lendTo(chord);
       if (!loan) return own;
-      lent.push({ at, family: loan.family, why: whyNoVoicing(chord, settings) });
-      return taken(loan.voicings, chord);
+      lent.push({ at, family: loan.family, why: why(chord) });
+      return taken(loan.voicings, chord, rule);
     });
     return { lists, lent, narrowed };
   };
 }
 
-/** What sounds and can be held, whatever it costs. */
-export interface VoicingSource {
+const NO_RULE: Rule = {};
+
+/** What sounds and can be held in some families, whatever it costs. */
+export type VoicingSource = (families: readonly FamilyId[]) => FamilyVoicings;
+
+interface FamilyVoicings {
   readonly voicingsOf: Enumerator;
   readonly lendTo: (chord: PitchedChord) => Loan | undefined;
+  /** Why the families do not voice a chord. */
+  readonly why: (chord: PitchedChord) => string;
 }
 
 interface Loan {
@@ -64,13 +75,40 @@ interface Loan {
   readonly voicings: readonly Voicing[];
 }
 
-export const voicingSource = (settings: ConnectSettings): VoicingSource => ({
-  voicingsOf: enumeratorOf(settings),
-  lendTo: lending(settings),
-});
+export function voicingSource(settings: ConnectSettings): VoicingSource {
+  const known = new Map<string, FamilyVoicings>();
+  return (families) => {
+    const key = families.join(' ');
+    const chosen = { ...settings, families };
+    const voicings = known.get(key) ?? {
+      voicingsOf: enumeratorOf(chosen),
+      lendTo: lending(chosen),
+      why: (chord) => whyNoVoicing(chord, chosen),
+    };
+    known.set(key, voicings);
+    return voicings;
+  };
+}
 
 export const candidatesOf = (chords: readonly Chord[], settings: ConnectSettings): Candidates =>
-  candidateSource(settings)(chords, settings.locks);
+  candidateSource(settings)(chords, settings);
+
+/** What of a list keeps clear; the very same list for the same question. */
+function clearing() {
+  const known = new Map<readonly Voicing[], Map<string, readonly Voicing[]>>();
+  return (list: readonly Voicing[], of: ClearOf): readonly Voicing[] => {
+    const answers = known.get(list) ?? new Map<string, readonly Voicing[]>();
+    known.set(list, answers);
+    const key = `${of.held.join(' ')} below ${of.ceiling ?? ''}`;
+    const kept = answers.get(key) ?? sameIfWhole(list, clearVoicings(list, of));
+    answers.set(key, kept);
+    return kept;
+  };
+}
+
+/** Costs are shared by list, so a list of which nothing was taken away stays the one it was. */
+const sameIfWhole = <T>(list: readonly T[], kept: readonly T[]): readonly T[] =>
+  kept.length === list.length ? list : kept;
 
 /** The list of a lock; the same lock under the same chord has the very same list. */
 function alone(
@@ -85,7 +123,7 @@ function alone(
 }
 
 /** The nearest family that voices a chord which the chosen ones do not. */
-function lending(settings: ConnectSettings): VoicingSource['lendTo'] {
+function lending(settings: ConnectSettings): FamilyVoicings['lendTo'] {
   const lenders = new Map<FamilyId, Enumerator>();
   return (chord) => {
     const family = nearestFamily(chord, settings);

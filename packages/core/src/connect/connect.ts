@@ -52,9 +52,10 @@ export function createConnector(): Connector {
   return {
     connect: (chords, settings) => {
       const { candidates, layers } = groundwork(settings);
-      return solved(chords, settings, candidates(chords, settings.locks), layers);
+      return solved(chords, settings, candidates(chords, settings), layers);
     },
-    voicingsOf: (chord, settings) => groundwork(settings).candidates([chord], {}).lists[0] ?? [],
+    voicingsOf: (chord, settings) =>
+      groundwork(settings).candidates([chord], NOTHING_SAID).lists[0] ?? [],
   };
 }
 
@@ -71,9 +72,17 @@ function remembered<T>(
   };
 }
 
-/** All that candidates and costs hang on: everything but wishes, locks and the loop. */
+const NOTHING_SAID = { locks: {}, rules: {} };
+
+/** All that candidates and costs hang on: everything but wishes, locks, rules and the loop. */
 const standingKey = (settings: ConnectSettings): string =>
-  JSON.stringify({ ...settings, wishes: undefined, locks: undefined, loop: undefined });
+  JSON.stringify({
+    ...settings,
+    wishes: undefined,
+    locks: undefined,
+    rules: undefined,
+    loop: undefined,
+  });
 
 function solved(
   chords: readonly Chord[],
@@ -147,7 +156,11 @@ function infeasible(
   settings: ConnectSettings,
 ): ConnectOutcome {
   const chord = chords[at];
-  const why = chord?.kind === 'chord' ? whyNoVoicing(chord, settings) : 'it has no notes';
+  const { families } = settings.rules[at] ?? {};
+  const why =
+    chord?.kind === 'chord'
+      ? whyNoVoicing(chord, families ? { ...settings, families } : settings)
+      : 'it has no notes';
   return { status: 'infeasible', at, why: `${chord?.symbol ?? 'This chord'}: ${why}.` };
 }
 

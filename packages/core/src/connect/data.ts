@@ -99,4 +99,5 @@ export const defaultSettings: ConnectSettings = {
   mostSounds: 300,
   lendFamily: false,
   wishes: noWishes,
+  rules: {},
 };

@@ -34,6 +34,24 @@ export interface ConnectSettings extends VoicingSettings {
   /** A chord that the chosen families do not voice is lent the nearest family that does. Default false. */
   readonly lendFamily: boolean;
   readonly wishes: Wishes;
+  /** What holds at single chords only, by position in the list of chords (from 0). Default none. */
+  readonly rules: Readonly<Record<number, Rule>>;
+}
+
+/** What holds at one chord only. A lock there is stronger. */
+export interface Rule {
+  /** In place of the chosen families. */
+  readonly families?: readonly FamilyId[];
+  /** Only what keeps clear of a soloist, as far as there is any. */
+  readonly clear?: ClearOf;
+}
+
+/** What a voicing is to keep clear of. */
+export interface ClearOf {
+  /** MIDI notes that a soloist holds: no half step and no minor ninth against them. */
+  readonly held: readonly number[];
+  /** The highest MIDI note that does not crowd the soloist. */
+  readonly ceiling?: number;
 }
 
 /** What the top voice is asked to do over a change. */

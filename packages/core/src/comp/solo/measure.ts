@@ -1,3 +1,4 @@
+import { RUBS } from '../../connect/clear';
 import { ticks, type Midi, type Ticks } from '../../units';
 import type { SoundingHit } from '../sounding';
 import { EIGHTH } from '../time';
@@ -45,9 +46,6 @@ export interface CompFigures {
 
 /** A comping hand stays so far below the line, in semitones: a minor third. Source: common practice. */
 export const CLEARANCE = 3;
-
-/** Intervals that rub when they are held: a half step and a minor ninth. Source: common practice. */
-const RUBS = [1, 13];
 
 /** How each hit stands to a line, in the order of the hits. */
 export function judgeHits(hits: readonly JudgedHit[], line: readonly SoloNote[]): HitJudgement[] {
