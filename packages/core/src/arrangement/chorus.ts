@@ -1,4 +1,5 @@
 import { analyzeChart } from '../analysis/analyzeChart';
+import type { ChartAnalysis } from '../analysis/types';
 import { timeline, type ChartEvent, type Timeline } from '../chart/timeline';
 import type { Chart } from '../chart/types';
 import type { Chord } from '../chord/types';
@@ -16,6 +17,8 @@ export interface Chorus {
   readonly phraseEnds: readonly number[];
   /** For each event where its passage was heard before, the first time first. */
   readonly returns: readonly (readonly Return[])[];
+  /** Of the whole chords. */
+  readonly analysis: ChartAnalysis;
 }
 
 /** Splits that are stale, under another symbol or beyond their chord, are left out. */
@@ -31,6 +34,7 @@ export function chorusOf(chart: Chart, splits: readonly Split[] = []): Chorus {
     chords,
     phraseEnds: phraseEndsOf(time),
     returns: returnsOf(time, chords, analysis.sections),
+    analysis,
   };
 }
 
@@ -63,7 +67,7 @@ function splitTimeline(time: Timeline, splits: readonly Split[]): Timeline {
 }
 
 /** Bar and beat of a moment. */
-function placeAt({ bars }: Timeline, at: number): Pick<ChartEvent, 'at' | 'bar' | 'beat'> {
+export function placeAt({ bars }: Timeline, at: number): Pick<ChartEvent, 'at' | 'bar' | 'beat'> {
   const inside = bars.filter((bar) => bar.at <= at).at(-1) ?? bars[0]!;
   const quarter = 4 / inside.meter.unit;
   return { at, bar: inside.number, beat: beats((at - inside.at) / quarter + 1) };

@@ -1,4 +1,5 @@
-import type { Arrangement, AtChord, LineSpan } from './types';
+import type { AtChord } from '../chart/types';
+import type { Arrangement, LineSpan } from './types';
 
 /** Where something said of a chord belongs after an edit; nowhere when the chord is gone. */
 type Mover = (at: number) => number | undefined;

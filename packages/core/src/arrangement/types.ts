@@ -1,17 +1,8 @@
+import type { AtChord } from '../chart/types';
 import type { Weights } from '../connect/types';
 import type { FamilyId, Instrument, Room, Voicing, VoicingSettings } from '../voicing/types';
 
 export type InstrumentKind = Instrument['kind'];
-
-/**
- * Something said of one chord of the chorus. `at` is its position among the chords as played, from 0,
- * the parts of split chords counted one by one; under another symbol than the one noted it is stale and
- * not applied.
- */
-export interface AtChord {
-  readonly at: number;
-  readonly symbol: string;
-}
 
 /** A voicing the player holds on to. */
 export interface Lock extends AtChord {

@@ -75,3 +75,13 @@ export interface ChartProblem {
   /** What would be read in its place. */
   readonly suggestion?: string;
 }
+
+/**
+ * Something said of one chord of the chorus. `at` is its position among the chords as played, from 0,
+ * the parts of split chords counted one by one; under another symbol than the one noted it is stale and
+ * not applied.
+ */
+export interface AtChord {
+  readonly at: number;
+  readonly symbol: string;
+}

@@ -5,8 +5,8 @@ import { nearestFamily, whyNoVoicing } from '../voicing/whyNone';
 import { pricesOf, type Prices } from './prices';
 import { layerOf, type Layer } from './solver/layer';
 import { standingCosts } from './standing';
-import { clearVoicings } from './clear';
-import type { ClearOf, ConnectSettings, LentFamily, Rule } from './types';
+import { keepingTo, ruleKey } from './keeping';
+import type { ConnectSettings, LentFamily, Rule } from './types';
 
 export interface Candidates {
   /** For each chord what may be played; the very same list for the same chord, so that costs are shared. */
@@ -29,13 +29,13 @@ export function candidateSource(
   source = voicingSource(settings),
 ): CandidateSource {
   const narrow = narrowing(settings);
-  const clear = clearing();
+  const ruled = ruling();
   const locked = new Map<string, readonly Voicing[]>();
   return (chords, { locks, rules }) => {
     const lent: LentFamily[] = [];
     let narrowed = false;
     const taken = (all: readonly Voicing[], chord: Chord, rule: Rule): readonly Voicing[] => {
-      const list = rule.clear && all.length ? clear(all, rule.clear) : all;
+      const list = ruled(all, rule);
       const kept = narrow(list, chord);
       narrowed ||= kept.length < list.length;
       return kept;
@@ -93,14 +93,15 @@ export function voicingSource(settings: ConnectSettings): VoicingSource {
 export const candidatesOf = (chords: readonly Chord[], settings: ConnectSettings): Candidates =>
   candidateSource(settings)(chords, settings);
 
-/** What of a list keeps clear; the very same list for the same question. */
-function clearing() {
+/** What of a list keeps a rule; the very same list for the same question. */
+function ruling() {
   const known = new Map<readonly Voicing[], Map<string, readonly Voicing[]>>();
-  return (list: readonly Voicing[], of: ClearOf): readonly Voicing[] => {
+  return (list: readonly Voicing[], rule: Rule): readonly Voicing[] => {
+    if (!rule.degrees && !rule.tops && !rule.clear) return list;
     const answers = known.get(list) ?? new Map<string, readonly Voicing[]>();
     known.set(list, answers);
-    const key = `${of.held.join(' ')} below ${of.ceiling ?? ''}`;
-    const kept = answers.get(key) ?? sameIfWhole(list, clearVoicings(list, of));
+    const key = ruleKey(rule);
+    const kept = answers.get(key) ?? sameIfWhole(list, keepingTo(list, rule));
     answers.set(key, kept);
     return kept;
   };

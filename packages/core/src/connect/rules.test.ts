@@ -1,6 +1,6 @@
 import { chord, chords } from '../testing/builders';
 import { defaultKeyboard } from '../voicing/data';
-import { clearVoicings, rubsIn } from './clear';
+import { clearVoicings, rubsIn } from './keeping';
 import { connect, createConnector } from './connect';
 import { defaultSettings } from './data';
 import type { ConnectSettings } from './types';
@@ -40,6 +40,11 @@ describe('rules for single chords', () => {
       rules: { 1: { clear: { held: [], ceiling: 64 } } },
     });
     expect(g7!.notes.at(-1)!.midi).toBeLessThanOrEqual(64);
+  });
+
+  it('ask for a note on top', () => {
+    const [, g7] = pathOf('Dm7 G7', { ...keys, rules: { 1: { tops: [67, 79] } } });
+    expect([67, 79]).toContain(g7!.notes.at(-1)!.midi);
   });
 
   it('never leave a chord silent: where nothing keeps clear, what rubs least stays', () => {

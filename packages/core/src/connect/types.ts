@@ -42,6 +42,10 @@ export interface ConnectSettings extends VoicingSettings {
 export interface Rule {
   /** In place of the chosen families. */
   readonly families?: readonly FamilyId[];
+  /** Only what sounds just these degrees, as far as there is any. */
+  readonly degrees?: readonly Degree[];
+  /** Only what has one of these MIDI notes on top, as far as there is any. */
+  readonly tops?: readonly number[];
   /** Only what keeps clear of a soloist, as far as there is any. */
   readonly clear?: ClearOf;
 }

@@ -51,10 +51,11 @@ export function pitchClassOf(name: NoteName): PitchClass {
  * Spells a note from a root by letter steps and semitones: the third of a chord is always two letters
  * up, whatever accidental that asks for.
  * @example spellFrom('Eb', 2, 3) // 'Gb'
+ * @example spellFrom('C', -1, -1) // 'B'
  */
 export function spellFrom(root: NoteName, letterSteps: number, semitonesUp: number): NoteName {
   const { letter } = noteOf(root);
-  const target = LETTERS[(LETTERS.indexOf(letter) + letterSteps) % 7] as Letter;
+  const target = LETTERS.at((LETTERS.indexOf(letter) + letterSteps) % 7) as Letter;
   const wanted = pitchClassOf(root) + semitonesUp;
   const accidental = pitchClass(wanted - NATURAL_PITCH_CLASS[target] + 6) - 6;
   return nameOf({ letter: target, accidental });

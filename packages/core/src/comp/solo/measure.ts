@@ -1,4 +1,4 @@
-import { RUBS } from '../../connect/clear';
+import { RUBS } from '../../connect/keeping';
 import { ticks, type Midi, type Ticks } from '../../units';
 import type { SoundingHit } from '../sounding';
 import { EIGHTH } from '../time';

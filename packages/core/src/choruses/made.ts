@@ -1,0 +1,72 @@
+import type { PitchedChord } from '../chord/types';
+import type { Making } from '../movement/types';
+import { pitchClassOf } from '../pitch/spelling';
+import { pitchClass } from '../units';
+import type { Degree } from '../chord/degrees';
+import type { Instrument, Room, VoicedNote, Voicing } from '../voicing/types';
+import type { PlayedNote } from '../voicing/sheet/playedNotes';
+import { readPlayed } from '../voicing/sheet/readPlayed';
+
+export interface MakingGround {
+  readonly instrument: Instrument;
+  readonly room: Room;
+  /** The voicing before, after, or of another chord of the device, where it is there already. */
+  readonly voicingAt: (neighbour: 'before' | 'after' | number) => Voicing | undefined;
+}
+
+/**
+ * The voicing of a chord that a device makes out of another one, or by itself; `undefined` where the
+ * instrument has no such place.
+ */
+export function madeVoicing(
+  chord: PitchedChord,
+  making: Making,
+  ground: MakingGround,
+): Voicing | undefined {
+  const played = playedFor(chord, making, ground);
+  if (!played) return undefined;
+  const reading = readPlayed(chord, played, ground.instrument);
+  return reading.ok ? reading.value.voicing : undefined;
+}
+
+function playedFor(
+  chord: PitchedChord,
+  making: Making,
+  { instrument, room, voicingAt }: MakingGround,
+): PlayedNote[] | undefined {
+  switch (making.kind) {
+    case 'slide':
+      return voicingAt(making.of)?.notes.map((note) => moved(note, making.by));
+    case 'walk':
+      return walked(voicingAt(making.from), making.degree, making.by, instrument);
+    case 'bass':
+      return [{ pitch: bassOf(chord, room, instrument) }];
+    case 'note':
+      return [{ pitch: making.midi }];
+  }
+}
+
+const moved = ({ midi, string, fret }: VoicedNote, by: number): PlayedNote =>
+  string === undefined || fret === undefined ? { pitch: midi + by } : { string, fret: fret + by };
+
+/** Where the walking voice meets another at the same key, one of them is enough. */
+function walked(
+  voicing: Voicing | undefined,
+  degree: Degree,
+  by: number,
+  { kind }: Instrument,
+): PlayedNote[] | undefined {
+  const walker = voicing?.notes.find((note) => note.degree === degree);
+  if (!voicing || !walker) return undefined;
+  return voicing.notes
+    .filter((note) => note === walker || kind === 'guitar' || note.midi !== walker.midi + by)
+    .map((note) => moved(note, note === walker ? by : 0));
+}
+
+/** The lowest place of the bass note in the register and on the instrument. */
+function bassOf(chord: PitchedChord, { window }: Room, instrument: Instrument): number {
+  const lowest =
+    instrument.kind === 'keyboard' ? instrument.lowest : Math.min(...instrument.tuning);
+  const from = Math.max(window.low, lowest);
+  return from + pitchClass(pitchClassOf(chord.bass ?? chord.root) - from);
+}

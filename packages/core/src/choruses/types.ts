@@ -1,0 +1,58 @@
+import type { PatternFamily, Density } from '../comp/patterns/types';
+import type { Hit } from '../comp/types';
+import type { AppliedDevice } from '../movement/types';
+
+export const TEXTURES = ['as voiced', 'guide tones', 'shells', 'small', 'full'] as const;
+/** How much of a chord sounds, from two guide tones to the fullest forms; `as voiced` leaves it as it is. */
+export type Texture = (typeof TEXTURES)[number];
+
+export const RESTING = ['comp', 'bass', 'drums'] as const;
+/** Who may sit out a section. */
+export type Resting = (typeof RESTING)[number];
+
+/** From very soft, 1, to very loud, 5. */
+export type Loudness = 1 | 2 | 3 | 4 | 5;
+
+/** How far movement leads from the written changes: not at all, 0, to other chords in their place, 3. */
+export type DeviceLevel = 0 | 1 | 2 | 3;
+
+/** What one section of one chorus is to be like. */
+export interface SectionPlan {
+  readonly texture: Texture;
+  /** `any`: what is at home in the feel, changing from phrase to phrase. */
+  readonly family: PatternFamily | 'any';
+  readonly density: Density;
+  readonly loudness: Loudness;
+  readonly devices: DeviceLevel;
+  readonly rests: readonly Resting[];
+}
+
+/** Chorus by chorus, section by section; at least one chorus. Sections the tune does not have are passed over. */
+export type ChorusPlan = readonly (readonly SectionPlan[])[];
+
+export const BASS_STYLES = ['by the feel', 'walking', 'two-feel', 'roots'] as const;
+export type BassStyle = (typeof BASS_STYLES)[number];
+
+export const DRUM_STYLES = ['by the feel', 'ride', 'brushes', 'waltz', 'straight'] as const;
+export type DrumStyle = (typeof DRUM_STYLES)[number];
+
+/** How a tune is comped: what the hand plays when, and behind whom. */
+export interface Comp {
+  /** Of all choruses, one after the other; bars count on. None: every chord is struck plainly. */
+  readonly hits: readonly Hit[];
+  readonly devices: readonly AppliedDevice[];
+  readonly plan: ChorusPlan;
+  readonly bass: BassStyle;
+  readonly drums: DrumStyle;
+  /** How much the eighths swing, in percent of what the tempo gives, 0..150. */
+  readonly swing: number;
+  /** The solo line played behind, by its id. */
+  readonly behind: string | null;
+  /** How strictly the soloist is left alone, from 1 to 3. */
+  readonly strictness: Strictness;
+  /** Voicings keep clear of what the soloist holds. */
+  readonly yields: boolean;
+}
+
+/** From 1, now and then over the line, to 3, only in gaps and under long notes. */
+export type Strictness = 1 | 2 | 3;

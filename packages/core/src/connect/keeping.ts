@@ -1,0 +1,55 @@
+import type { Degree } from '../chord/degrees';
+import type { Voicing } from '../voicing/types';
+import type { ClearOf, Rule } from './types';
+
+/** Intervals that rub when they are held, in semitones: a half step and a minor ninth. Source: common practice. */
+export const RUBS: readonly number[] = [1, 13];
+
+/** How often a voicing rubs against notes that are held. */
+export const rubsIn = ({ notes }: Voicing, held: readonly number[]): number =>
+  notes.reduce(
+    (sum, { midi }) => sum + held.filter((other) => RUBS.includes(Math.abs(midi - other))).length,
+    0,
+  );
+
+/**
+ * The voicings of a list that keep clear: those that rub least, and of these the ones below the ceiling
+ * where there are any. Never none of a list that has some.
+ */
+export function clearVoicings(
+  list: readonly Voicing[],
+  { held, ceiling = Infinity }: ClearOf,
+): readonly Voicing[] {
+  const rubs = list.map((voicing) => rubsIn(voicing, held));
+  const least = Math.min(...rubs);
+  const kept = list.filter((_, at) => rubs[at] === least);
+  return preferring(kept, (voicing) => topOf(voicing) <= ceiling);
+}
+
+/** The voicings of a list that keep a rule, as far as there are any. Never none of a list that has some. */
+export function keepingTo(
+  list: readonly Voicing[],
+  { degrees, tops, clear }: Rule,
+): readonly Voicing[] {
+  const told = degrees ? preferring(list, (voicing) => sounds(voicing, degrees)) : list;
+  const topped = tops ? preferring(told, (voicing) => tops.includes(topOf(voicing))) : told;
+  return clear && topped.length ? clearVoicings(topped, clear) : topped;
+}
+
+function preferring(
+  list: readonly Voicing[],
+  keeps: (voicing: Voicing) => boolean,
+): readonly Voicing[] {
+  const kept = list.filter(keeps);
+  return kept.length ? kept : list;
+}
+
+const topOf = ({ notes }: Voicing): number => notes.at(-1)?.midi ?? -Infinity;
+
+const sounds = ({ notes }: Voicing, degrees: readonly Degree[]): boolean =>
+  notes.length === degrees.length && notes.every(({ degree }) => degrees.includes(degree));
+
+/** The same for rules that say the same. */
+export const ruleKey = ({ degrees, tops, clear }: Rule): string =>
+  [degrees, tops, clear?.held].map((each) => each?.join(' ') ?? '').join(', ') +
+  ` below ${clear?.ceiling ?? ''}`;

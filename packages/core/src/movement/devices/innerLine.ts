@@ -1,0 +1,48 @@
+import type { Making, MovementDevice, MovedChord } from '../types';
+import type { PitchedChord } from '../../chord/types';
+import { has } from '../kinds';
+import { inARow } from '../parts';
+
+const LONG = 4;
+
+/** All voices but one stay, and that one walks. Source: common practice. */
+export const innerLine: MovementDevice = {
+  id: 'inner line',
+  label: 'Let one voice walk',
+  about: 'All voices but one stay where they are, and that one walks.',
+  level: 1,
+  offers: ({ here: { chord, length } }) => {
+    if (isMinor(chord) && length >= LONG) {
+      const chords = overMinor(chord, length);
+      const why = 'One voice goes root, 7, ♭7, 6 while the others stay.';
+      return [{ device: 'inner line', variant: 'root 7 ♭7 6', why, covers: 1, chords }];
+    }
+    if (isHalfDiminished(chord) && length >= 2) {
+      const chords = overHalfDiminished(chord, length);
+      const why = 'The 5 comes before the ♭5, which falls on to the root of the dominant, its 4.';
+      return [{ device: 'inner line', variant: '5 ♭5 4', why, covers: 1, chords }];
+    }
+    return [];
+  },
+};
+
+const isMinor = (chord: PitchedChord): boolean => has(chord, 'b3') && has(chord, '5');
+const isHalfDiminished = (chord: PitchedChord): boolean => has(chord, 'b5') && has(chord, 'b7');
+
+/** The third of them, with the b7, is voiced; the others are it with that voice moved. */
+const ANCHOR = 2;
+const walking = (by: number): Making => ({ kind: 'walk', from: ANCHOR, degree: 'b7', by });
+
+const overMinor = ({ root }: PitchedChord, length: number): MovedChord[] =>
+  inARow([
+    [{ symbol: `${root}m`, making: walking(2) }, length / 4],
+    [{ symbol: `${root}m(maj7)`, making: walking(1) }, length / 4],
+    [{ symbol: `${root}m7` }, length / 4],
+    [{ symbol: `${root}m6`, making: walking(-1) }, length / 4],
+  ]);
+
+const overHalfDiminished = ({ root, symbol }: PitchedChord, length: number): MovedChord[] =>
+  inARow([
+    [{ symbol: `${root}m7`, making: { kind: 'walk', from: 1, degree: 'b5', by: 1 } }, length / 2],
+    [{ symbol }, length / 2],
+  ]);

@@ -1,0 +1,70 @@
+import { plainRoot, spellFrom } from '../../pitch/spelling';
+import type { TopMotion } from '../../connect/types';
+import { inARow, type Part } from '../parts';
+import { sixthAndDiminished, type SixthAndDiminished } from '../sixth';
+import type { DeviceOffer, MovementDevice } from '../types';
+
+/** The shortest stretch on which the chords still alternate twice, in quarters. */
+const SHORTEST = 4;
+
+/**
+ * The sixth chord that stands for a chord, and the diminished chord of its dominant, by turns: V7b9 in
+ * disguise. The chord keeps the strong places. Source: common practice.
+ */
+export const sixthDiminished: MovementDevice = {
+  id: 'sixth and diminished',
+  label: 'Sixth and diminished by turns',
+  about:
+    'The chord as a sixth chord, by turns with the diminished of its dominant: V7♭9 in disguise.',
+  level: 2,
+  offers: ({ here: { chord, length } }) => {
+    const reading = length >= SHORTEST ? sixthAndDiminished(chord) : undefined;
+    if (!reading) return [];
+    const { sixth, diminished } = reading;
+    const turns = (top: TopMotion): Part[] =>
+      [sixth, diminished, sixth, diminished].map(({ symbol }) => ({
+        symbol,
+        families: ['block'],
+        top,
+      }));
+    const rows: readonly (readonly [string, readonly Part[]])[] = [
+      ['climbing', turns('rise')],
+      ['coming down', turns('fall')],
+      ...held(reading),
+      ['borrowing one note', borrowed(reading)],
+    ];
+    return rows.map(([variant, parts]) => offer(variant, whyOf(reading), parts, length));
+  },
+};
+
+const whyOf = ({ sixth, diminished, root }: SixthAndDiminished): string =>
+  `${diminished.symbol} is ${plainRoot(spellFrom(root, 4, 7))}7♭9 without its root; it leads back to ${sixth.symbol}.`;
+
+/** One note stays, and the other three move to the diminished chord: what is left is named by itself. */
+function held({ sixth, root, minor }: SixthAndDiminished): (readonly [string, Part[]])[] {
+  const fifth = plainRoot(spellFrom(root, 4, 7));
+  const second = plainRoot(spellFrom(root, 1, 2));
+  const round = (symbol: string): Part[] =>
+    [sixth.symbol, symbol, sixth.symbol].map((each) => ({
+      symbol: each,
+      families: minor ? ['drop2', 'close'] : ['block', 'drop2'],
+      top: 'hold',
+    }));
+  return [
+    ['holding the fifth', round(`${fifth}7`)],
+    ['holding the root', round(`${second}m7b5`)],
+  ];
+}
+
+/** The sixth of the chord gives way to its neighbour in the diminished chord, and comes back. */
+function borrowed({ sixth, root, minor }: SixthAndDiminished): Part[] {
+  const seventh = minor ? `${root}m(maj7)` : `${root}maj7`;
+  return [{ symbol: sixth.symbol }, { symbol: seventh }, { symbol: sixth.symbol }];
+}
+
+/** Four chords take a quarter of the stretch each; of three the first takes half. */
+function offer(variant: string, why: string, parts: readonly Part[], length: number): DeviceOffer {
+  const shares = parts.length === 4 ? [1, 1, 1, 1] : [2, 1, 1];
+  const chords = inARow(parts.map((part, at) => [part, (length * shares[at]!) / 4]));
+  return { device: 'sixth and diminished', variant, why, covers: 1, chords };
+}

@@ -1,0 +1,57 @@
+import { moveSymbol } from '../chord/moveSymbol';
+import type { PitchedChord } from '../chord/types';
+import { pitchClass } from '../units';
+import type { PitchRange } from '../voicing/types';
+import type { Part } from './parts';
+import { sixthAndDiminished, type SixthAndDiminished } from './sixth';
+
+/**
+ * Block chords under a line, one for each note of it: the sixth chord under its tones, the diminished one
+ * under the notes between, and what belongs to neither is slid in: the chord of the next note a half step
+ * off, or where that is not a half step away, the note alone. Source: common practice.
+ * @param line MIDI notes
+ */
+export function harmonise(chord: PitchedChord, line: readonly number[]): Part[] {
+  const reading = sixthAndDiminished(chord);
+  return line.map((note, at) => {
+    const symbol = reading && symbolUnder(reading, note);
+    if (symbol !== undefined) return { symbol, families: ['block'], tops: [note] };
+    const next = line[at + 1];
+    const by = next === undefined ? 0 : note - next;
+    const under = reading && next !== undefined ? symbolUnder(reading, next) : undefined;
+    if (under === undefined || Math.abs(by) !== 1) {
+      return { symbol: chord.symbol, making: { kind: 'note', midi: note } };
+    }
+    const moved = moveSymbol(under, { letterSteps: by, semitones: by });
+    return { symbol: moved, making: { kind: 'slide', of: 'after', by } };
+  });
+}
+
+function symbolUnder({ sixth, diminished }: SixthAndDiminished, note: number): string | undefined {
+  return [sixth, diminished].find(({ classes }) => classes.includes(pitchClass(note)))?.symbol;
+}
+
+/** How far a run keeps from the top of the register, so that it is no strain to hear. */
+const HEADROOM = 2;
+
+/**
+ * So many notes up or down the eight-note scale of a chord, in the upper part of a register, with a chord
+ * tone first.
+ */
+export function scaleRun(
+  { sixth, diminished }: SixthAndDiminished,
+  { low, high }: PitchRange,
+  notes: number,
+  direction: 1 | -1,
+): number[] {
+  const classes = [...sixth.classes, ...diminished.classes];
+  const scale = Array.from({ length: high - HEADROOM - low + 1 }, (_, at) => high - HEADROOM - at)
+    .filter((pitch) => classes.includes(pitchClass(pitch)))
+    .slice(0, notes + 1);
+  const begins = scale.findIndex((pitch) => sixth.classes.includes(pitchClass(pitch)));
+  const falling = scale.slice(begins, begins + notes);
+  if (direction < 0) return falling;
+  const rising = [...scale].reverse();
+  const from = rising.findIndex((pitch) => sixth.classes.includes(pitchClass(pitch)));
+  return rising.slice(from, from + notes);
+}

@@ -1,0 +1,105 @@
+import type { ChordAnalysis } from '../analysis/types';
+import type { AtChord } from '../chart/types';
+import type { Chord, PitchedChord } from '../chord/types';
+import type { Degree } from '../chord/degrees';
+import type { TopMotion } from '../connect/types';
+import type { FamilyId, PitchRange } from '../voicing/types';
+
+export const DEVICE_IDS = [
+  'through the key',
+  'approach chord',
+  'slide',
+  'sixth and diminished',
+  'stand-in',
+  'related two',
+  'sus',
+  'recast',
+  'inner line',
+  'harmonised line',
+  'drone',
+  'sixth to ninth',
+  'cells up the neck',
+  'call and answer',
+] as const;
+export type DeviceId = (typeof DEVICE_IDS)[number];
+
+/** How a chord comes about that the connector does not voice by itself. */
+export type Making =
+  /** The grip of a neighbouring chord of the device, so many half steps higher. */
+  | { readonly kind: 'slide'; readonly of: 'before' | 'after'; readonly by: number }
+  /** The voicing of another chord of the device, its voice with the degree moved so many half steps. */
+  | { readonly kind: 'walk'; readonly from: number; readonly degree: Degree; readonly by: number }
+  /** The bass note alone. */
+  | { readonly kind: 'bass' }
+  /** A single note. */
+  | { readonly kind: 'note'; readonly midi: number };
+
+/** One of the chords that a device makes. */
+export interface MovedChord {
+  /** Quarters after its stretch begins. */
+  readonly at: number;
+  /** In quarters. */
+  readonly length: number;
+  readonly symbol: string;
+  /** Voiced with the surroundings where nothing is said. */
+  readonly making?: Making;
+  /** In place of the chosen families. */
+  readonly families?: readonly FamilyId[];
+  /** The degrees that sound, no others. */
+  readonly degrees?: readonly Degree[];
+  /** MIDI notes of which one is wanted on top. */
+  readonly tops?: readonly number[];
+  /** Which way the top goes from here to the next chord of the device. */
+  readonly top?: TopMotion;
+}
+
+/** Whole chords of the chorus, as a device meets them. */
+export interface DeviceChord {
+  readonly chord: Chord;
+  /** In quarters. */
+  readonly length: number;
+  readonly analysis: ChordAnalysis;
+}
+
+/** Where a device may be applied. */
+export interface DevicePlace {
+  readonly here: DeviceChord & { readonly chord: PitchedChord };
+  /** The chords after it, as far as the chorus goes; when it loops, the first ones come after the last. */
+  readonly following: readonly DeviceChord[];
+  /** The room's register. */
+  readonly window: PitchRange;
+  /** A line to be harmonised, as MIDI notes. */
+  readonly line?: readonly number[];
+}
+
+/** What a device makes of a place. */
+export interface DeviceOffer {
+  readonly device: DeviceId;
+  /** Tells the offers of one device apart, in a player's words; unique at its place. */
+  readonly variant: string;
+  /** What happens, and why it works. */
+  readonly why: string;
+  /** How many whole chords it takes in, from the one it is applied to; 1 or more. */
+  readonly covers: number;
+  /** They fill the stretch without gaps. */
+  readonly chords: readonly MovedChord[];
+}
+
+export interface MovementDevice {
+  readonly id: DeviceId;
+  readonly label: string;
+  readonly about: string;
+  /** How far it leads from the written changes: 1 colours them, 2 moves inside them, 3 puts others in. */
+  readonly level: 1 | 2 | 3;
+  readonly offers: (place: DevicePlace) => readonly DeviceOffer[];
+}
+
+/** A device a player has applied; stale under another symbol. `at` counts whole chords of the chorus. */
+export interface AppliedDevice extends AtChord {
+  /** Which time through, from 0. */
+  readonly chorus: number;
+  readonly device: DeviceId;
+  readonly variant: string;
+  /** The line of a harmonised line, as MIDI notes. */
+  readonly line?: readonly number[];
+}
