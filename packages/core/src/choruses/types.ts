@@ -1,4 +1,5 @@
 import type { PatternFamily, Density } from '../comp/patterns/types';
+import type { Strictness } from '../comp/solo/types';
 import type { Hit } from '../comp/types';
 import type { AppliedDevice } from '../movement/types';
 
@@ -53,6 +54,3 @@ export interface Comp {
   /** Voicings keep clear of what the soloist holds. */
   readonly yields: boolean;
 }
-
-/** From 1, now and then over the line, to 3, only in gaps and under long notes. */
-export type Strictness = 1 | 2 | 3;

@@ -9,6 +9,7 @@ const note = (pitch: number, at: number, beats: number): SoloNote => ({
   midi: midi(pitch),
   at: ticks(at * 480),
   length: ticks(beats * 480),
+  velocity: 84,
 });
 
 const hit = (at: number, beats: number, ...pitches: number[]): JudgedHit => ({

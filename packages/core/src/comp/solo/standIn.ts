@@ -32,6 +32,8 @@ const CELL = 16;
 const LATEST = 3;
 /** The last note of a phrase is held so many eighths. */
 const HELD = 3;
+/** How hard its notes are struck. */
+const VELOCITY = 84;
 /** How likely the line is to turn at any tone. */
 const TURNS = 0.2;
 
@@ -90,7 +92,12 @@ function phraseOver(
       here = tone ?? nearest(tonesOf(chord), here, range);
     }
     const held = eighth === end - 1 ? HELD : 1;
-    notes.push({ midi: midi(here), at: ticks(eighth * EIGHTH), length: ticks(held * EIGHTH) });
+    notes.push({
+      midi: midi(here),
+      at: ticks(eighth * EIGHTH),
+      length: ticks(held * EIGHTH),
+      velocity: VELOCITY,
+    });
   }
   return notes;
 }

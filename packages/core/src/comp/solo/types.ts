@@ -5,6 +5,8 @@ export interface SoloNote {
   readonly midi: Midi;
   readonly at: Ticks;
   readonly length: Ticks;
+  /** 1..127. */
+  readonly velocity: number;
 }
 
 /** What is played between two rests. */
@@ -15,3 +17,6 @@ export interface SoloPhrase {
   readonly low: Midi;
   readonly high: Midi;
 }
+
+/** How strictly the soloist is left alone: from 1, over the line too, to 3, only in gaps and under long notes. */
+export type Strictness = 1 | 2 | 3;

@@ -1,0 +1,44 @@
+import type { Timeline } from '../chart/timeline';
+import { inTicks, swung } from '../comp/time';
+import type { SoloNote } from '../comp/solo/types';
+import { ticks } from '../units';
+
+/** A solo line as it is kept: played as it sounds, or written straight and swung when it sounds. */
+export interface SoloLine {
+  readonly notes: readonly SoloNote[];
+  readonly written: boolean;
+}
+
+/**
+ * A line as it is heard over some choruses: swung where it is written straight, and from its beginning
+ * again after as many whole choruses as it lasts.
+ * @param chorus length of one chorus
+ * @param all all choruses
+ */
+export function heardLine(
+  { notes, written }: SoloLine,
+  { length: chorus }: Pick<Timeline, 'length'>,
+  all: Pick<Timeline, 'length' | 'bars'>,
+  offbeat: number,
+): SoloNote[] {
+  const swings = written && all.bars.every(({ meter }) => meter.unit === 4);
+  const heard = swings ? notes.map((note) => swungNote(note, offbeat)) : notes;
+  const each = inTicks(chorus);
+  const end = Math.max(0, ...notes.map(({ at, length }) => at + length));
+  const lasts = Math.max(1, Math.ceil((end - each / 8) / each)) * each;
+  const stop = inTicks(all.length);
+  const times = each > 0 ? Math.ceil(stop / lasts) : 0;
+  return Array.from({ length: times }, (_, time) =>
+    heard
+      .filter(({ at }) => time === 0 || at >= 0)
+      .map((note) => ({ ...note, at: ticks(note.at + time * lasts) })),
+  )
+    .flat()
+    .filter(({ at }) => at < stop)
+    .sort((a, b) => a.at - b.at || a.midi - b.midi);
+}
+
+function swungNote(note: SoloNote, offbeat: number): SoloNote {
+  const at = swung(note.at, offbeat);
+  return { ...note, at, length: ticks(swung(ticks(note.at + note.length), offbeat) - at) };
+}

@@ -1,0 +1,192 @@
+import type { Timeline } from '../../chart/timeline';
+import type { PlayedBar } from '../../chart/playOrder';
+import { ticks, type Ticks } from '../../units';
+import { EIGHTH, TICKS_PER_QUARTER, inTicks, swung } from '../time';
+import type { Hit } from '../types';
+import { endsLong, zonesOf, type Zone } from './zones';
+import type { SoloNote, Strictness } from './types';
+
+export type Doing = 'kept' | 'moved' | 'shortened' | 'lengthened' | 'left out' | 'put in';
+
+/** What was done with one hit, and why, in a player's words. */
+export interface Decision {
+  readonly bar: number;
+  /** Where the hit stands, or stood when it was left out; written, from the beginning of the bar. */
+  readonly at: Ticks;
+  readonly doing: Doing;
+  readonly why: string;
+}
+
+export interface LeaveRoomRequest {
+  readonly timeline: Timeline;
+  /** As it is heard, over the whole timeline. */
+  readonly line: readonly SoloNote[];
+  /** Where the offbeat eighth falls, as a part of the quarter. */
+  readonly offbeat: number;
+  readonly strictness: Strictness;
+}
+
+export interface Left {
+  readonly hits: readonly Hit[];
+  readonly decisions: readonly Decision[];
+}
+
+/** How far a hit is moved to find room, in eighths, the nearest first. */
+const NEARBY = [1, -1, 2, -2];
+
+/**
+ * Hits that leave room for the soloist. What falls on the moving line goes to the nearest place beside it
+ * or is left out; less strictly every second one stays, short, and least strictly all do. In a gap hits are
+ * as long or as short as the phrase before ended, and end when the soloist comes in again; under a long
+ * note they are held with it. Source: common practice.
+ */
+export function leaveRoom(hits: readonly Hit[], request: LeaveRoomRequest): Left {
+  const room = roomFor(request);
+  const taken = new Set<string>();
+  const kept: Hit[] = [];
+  const decisions: Decision[] = [];
+  let overLine = 0;
+  for (const hit of inOrder(hits)) {
+    const zone = room.zoneOf(hit);
+    if (zone === undefined) continue;
+    const [placed, decision] =
+      zone.kind === 'line'
+        ? offTheLine(hit, room, request, () => (overLine += 1))
+        : fitted(hit, zone, room);
+    const key = placed && `${placed.bar} ${placed.at}`;
+    if (key !== undefined && taken.has(key)) {
+      decisions.push({ ...decision, doing: 'left out', why: 'There is a hit beside it already.' });
+      continue;
+    }
+    decisions.push(decision);
+    if (!placed || key === undefined) continue;
+    taken.add(key);
+    kept.push(placed);
+  }
+  return { hits: inOrder(kept), decisions };
+}
+
+export const inOrder = (hits: readonly Hit[]): Hit[] =>
+  [...hits].sort((a, b) => a.bar - b.bar || a.at - b.at);
+
+/** Where hits stand in the solo. */
+export interface SoloRoom {
+  /** `undefined` in a bar that is not there. */
+  readonly zoneOf: (place: Pick<Hit, 'bar' | 'at'>) => Zone | undefined;
+  /** When a written place sounds. */
+  readonly heardAt: (place: Pick<Hit, 'bar' | 'at'>) => Ticks | undefined;
+  /** The straight length from a hit to a moment that is heard. */
+  readonly lengthTo: (hit: Hit, moment: number) => Ticks;
+  readonly barOf: (number: number) => PlayedBar | undefined;
+}
+
+export function roomFor({
+  timeline,
+  line,
+  offbeat,
+}: Omit<LeaveRoomRequest, 'strictness'>): SoloRoom {
+  const zoneAt = zonesOf(line);
+  const bars = new Map(timeline.bars.map((bar) => [bar.number, bar]));
+  const heardAt = ({ bar: number, at }: Pick<Hit, 'bar' | 'at'>): Ticks | undefined => {
+    const bar = bars.get(number);
+    if (!bar) return undefined;
+    const straight = ticks(inTicks(bar.at) + at);
+    return bar.meter.unit === 4 ? swung(straight, offbeat) : straight;
+  };
+  return {
+    heardAt,
+    zoneOf: (place) => {
+      const at = heardAt(place);
+      return at === undefined ? undefined : zoneAt(at);
+    },
+    lengthTo: (hit, moment) => {
+      const at = heardAt(hit) ?? ticks(0);
+      return ticks(Math.floor((moment - at) / EIGHTH) * EIGHTH);
+    },
+    barOf: (number) => bars.get(number),
+  };
+}
+
+type Placed = readonly [placed: Hit | undefined, decision: Decision];
+
+/** A hit on the moving line. */
+function offTheLine(
+  hit: Hit,
+  room: SoloRoom,
+  { strictness }: LeaveRoomRequest,
+  count: () => number,
+): Placed {
+  for (const eighths of NEARBY) {
+    const beside = { ...hit, at: ticks(hit.at + eighths * EIGHTH) };
+    const bar = room.barOf(hit.bar);
+    const inside =
+      bar && beside.at >= 0 && beside.at < inTicks((bar.meter.beats * 4) / bar.meter.unit);
+    const zone = inside ? room.zoneOf(beside) : undefined;
+    if (!zone || zone.kind === 'line') continue;
+    const [placed] = fitted(beside, zone, room);
+    const why = `Moved ${eighths > 0 ? 'later' : 'earlier'}, off the line: ${whereOf(zone)}.`;
+    return [placed, { bar: hit.bar, at: beside.at, doing: 'moved', why }];
+  }
+  const stays = strictness === 1 || (strictness === 2 && count() % 2 === 1);
+  const place = { bar: hit.bar, at: hit.at };
+  if (!stays) return [undefined, { ...place, doing: 'left out', why: 'The soloist moves here.' }];
+  const short: Hit = { ...hit, hold: 'short', length: EIGHTH, accent: false };
+  const doing = hit.hold === 'short' ? 'kept' : 'shortened';
+  return [short, { ...place, doing, why: 'Over the line, so it is short and light.' }];
+}
+
+const whereOf = (zone: Zone): string =>
+  zone.kind === 'long note' ? 'under a note that is held' : 'into the gap';
+
+/** A hit where there is room, as long as it suits. */
+function fitted(hit: Hit, zone: Zone, room: SoloRoom): Placed {
+  const place = { bar: hit.bar, at: hit.at };
+  switch (zone.kind) {
+    case 'line':
+      return [hit, { ...place, doing: 'kept', why: 'Over the line.' }];
+    case 'long note': {
+      const until = room.lengthTo(hit, zone.note.at + zone.note.length);
+      const held = atMost(hit, until);
+      const why = 'Under a note that is held.';
+      return [held, { ...place, doing: doingOf(hit, held), why }];
+    }
+    case 'gap': {
+      const answer = zone.after && endsLong(zone.after) ? long(hit) : short(hit, zone);
+      const fits = zone.before ? atMost(answer, room.lengthTo(hit, zone.before.at)) : answer;
+      return [fits, { ...place, doing: doingOf(hit, fits), why: reasonFor(zone, fits) }];
+    }
+  }
+}
+
+const LONG = ticks(2 * TICKS_PER_QUARTER);
+
+/** As long as it is, but long enough to answer a long note. */
+const long = (hit: Hit): Hit =>
+  hit.hold === 'short' ? { ...hit, hold: 'full', length: ticks(Math.max(hit.length, LONG)) } : hit;
+
+/** After a phrase that ended short a hit is short; before the first phrase it stays as it is. */
+const short = (hit: Hit, { after }: Extract<Zone, { kind: 'gap' }>): Hit =>
+  after && hit.hold !== 'short' ? { ...hit, hold: 'short', length: EIGHTH } : hit;
+
+/** Cut where the soloist comes in or moves on; never shorter than an eighth. */
+function atMost(hit: Hit, length: Ticks): Hit {
+  if (hit.hold === 'short') return hit;
+  const most = ticks(Math.max(EIGHTH, length));
+  const cut = Math.min(hit.hold === 'let ring' ? Infinity : hit.length, most);
+  if (cut <= EIGHTH) return { ...hit, hold: 'short', length: EIGHTH };
+  return { ...hit, hold: 'full', length: ticks(Number.isFinite(cut) ? cut : hit.length) };
+}
+
+function doingOf(before: Hit, after: Hit): Doing {
+  const size = ({ hold, length }: Hit): number =>
+    hold === 'let ring' ? Infinity : hold === 'short' ? 0 : length;
+  if (size(after) === size(before)) return 'kept';
+  return size(after) < size(before) ? 'shortened' : 'lengthened';
+}
+
+function reasonFor({ after, before }: Extract<Zone, { kind: 'gap' }>, { hold }: Hit): string {
+  if (!after) return 'Before the soloist comes in.';
+  const ended = endsLong(after) ? 'The phrase before ended long' : 'The phrase before ended short';
+  const answer = hold === 'short' ? 'a short answer' : 'a long answer';
+  return `${ended}: ${answer}${before ? '' : ' while the soloist rests'}.`;
+}
