@@ -1,13 +1,18 @@
 import { quartersInBar } from '../chart/meter';
 import type { PlayedBar } from '../chart/playOrder';
-import type { ChartEvent, Timeline } from '../chart/timeline';
+import type { Timeline } from '../chart/timeline';
 import type { Feel, Meter } from '../chart/types';
-import { pitchClassOf } from '../pitch/spelling';
-import { pitchClass } from '../units';
+import { hitNotes } from '../comp/hitNotes';
+import { plainHits } from '../comp/plainHits';
+import type { SoloNote } from '../comp/solo/types';
+import { soundingHits, type SoundingHit } from '../comp/sounding';
+import { inQuarters } from '../comp/time';
 import type { Voicing } from '../voicing/types';
-import { DRUMS, LOWEST_BASS, TOUCH } from './data';
+import { bassLine } from './bass';
+import { BY_FEEL, DRUMS, LOUDNESS, TOUCH } from './data';
+import { drumBar } from './drums';
 import { offbeat } from './swing';
-import type { PlannedNote } from './types';
+import type { BassStyle, DrumStyle, Kit, PlannedNote, Resting } from './types';
 
 export interface PlanRequest {
   readonly timeline: Timeline;
@@ -16,9 +21,28 @@ export interface PlanRequest {
   readonly feel: Feel;
   /** Quarter notes a minute; decides how much the eighths swing. */
   readonly tempo: number;
+  /** When the chords sound; plainly, where they begin and at every bar line, when left out. */
+  readonly sounding?: readonly SoundingHit[];
+  /** A solo line as it is heard. */
+  readonly line?: readonly SoloNote[];
+  /** Roots by default. */
+  readonly bass?: BassStyle;
+  /** Ride and hat by default. */
+  readonly drums?: DrumStyle;
+  /** Where the offbeat eighth falls, as a part of the quarter; as feel and tempo have it when left out. */
+  readonly offbeat?: number;
+  /** What is said of single bars. */
+  readonly barAt?: (bar: number) => BarManner;
   /** First and last bar to play, from 1; the whole chorus when left out. */
   readonly fromBar?: number;
   readonly toBar?: number;
+}
+
+/** How a bar is played. */
+export interface BarManner {
+  /** 1..5. */
+  readonly loudness: number;
+  readonly rests: readonly Resting[];
 }
 
 /** Times of a plan are in quarter notes; `length` is where a loop comes round. */
@@ -27,9 +51,11 @@ export interface BandPlan {
   readonly length: number;
   /** How long a pickup sounds before 0, once; its notes have times below 0. 0 without one. */
   readonly pickup: number;
+  /** Sticks when left out. */
+  readonly kit?: Kit;
 }
 
-/** Bass and drums round the voicings of a stretch of the chorus, in order of time. */
+/** Comp, bass, drums and soloist over a stretch of the chorus, in order of time. */
 export function bandPlan(request: PlanRequest): BandPlan {
   const { timeline, fromBar, toBar } = request;
   const bars = timeline.bars.filter(
@@ -37,100 +63,114 @@ export function bandPlan(request: PlanRequest): BandPlan {
   );
   const start = bars.find(({ number }) => number > 0)?.at ?? 0;
   const last = bars.at(-1);
-  const length = last ? endOf(last) - start : 0;
+  const length = last ? last.at + quartersInBar(last.meter) - start : 0;
   const pickup = bars[0]?.number === 0 ? -bars[0].at : 0;
-  const stretch = { from: start - pickup, to: start + length };
-  const sounding = timeline.events
-    .map((event, index) => ({ event, voicing: request.path[index] }))
-    .filter(({ event }) => event.at + event.length > stretch.from && event.at < stretch.to);
-  const barLines = bars.map(({ at }) => at);
-  const bassGrid = bars.flatMap(bassTimes);
+  const drums = styleOf(request, 'drums');
+  const manner = mannerOf(request);
   const notes = [
-    ...sounding.flatMap(({ event, voicing }) =>
-      strikes(event, barLines, stretch).flatMap((hit) => compNotes(hit, voicing)),
-    ),
-    ...sounding.flatMap(({ event }) =>
-      strikes(event, bassGrid, stretch).flatMap((hit) => bassNote(hit, event)),
-    ),
-    ...bars.filter(({ number }) => number > 0).flatMap((bar) => drums(request, bar)),
-  ];
-  const placed = notes.map((note) => ({ ...note, at: note.at - start }));
-  return { notes: placed.sort((a, b) => a.at - b.at), length, pickup };
+    ...compNotes(request),
+    ...bassLine(timeline, styleOf(request, 'bass')),
+    ...bars
+      .filter(({ number }) => number > 0)
+      .flatMap((bar) => drumBar(bar, drums, offbeatOf(request))),
+    ...soloNotes(request),
+  ]
+    .filter(({ at }) => at >= start - pickup - AHEAD && at < start + length)
+    .flatMap(manner)
+    .map((note) => within(note, start + length))
+    .map((note) => ({ ...note, at: note.at - start }))
+    .sort((a, b) => a.at - b.at);
+  return { notes, length, pickup, kit: drums === 'brushes' ? 'brushes' : 'sticks' };
 }
 
-const endOf = ({ at, meter }: PlayedBar): number => at + quartersInBar(meter);
+/** A grace note before the first one still belongs to the stretch, in quarters. */
+const AHEAD = 0.1;
+
+function styleOf<K extends 'bass' | 'drums'>(
+  { feel, bass = 'roots', drums = 'ride' }: PlanRequest,
+  part: K,
+): (typeof BY_FEEL)[Feel][K] {
+  const chosen = { bass, drums }[part];
+  return (chosen === 'by the feel' ? BY_FEEL[feel][part] : chosen) as (typeof BY_FEEL)[Feel][K];
+}
+
+const offbeatOf = ({ feel, tempo, offbeat: and }: PlanRequest): number =>
+  and ?? offbeat(feel, tempo);
+
+/** Nothing sounds on past the end of the stretch. */
+const within = (note: PlannedNote, end: number): PlannedNote =>
+  note.at + note.length > end ? { ...note, length: end - note.at } : note;
+
+/** Leaves out who rests, and makes the rest as loud as planned. The soloist is left alone. */
+function mannerOf({ timeline, barAt }: PlanRequest): (note: PlannedNote) => PlannedNote[] {
+  if (!barAt) return (note) => [note];
+  const barOf = barFinder(timeline.bars);
+  return (note) => {
+    if (note.part === 'solo') return [note];
+    const { loudness, rests } = barAt(barOf(note.at));
+    if ((rests as readonly string[]).includes(note.part)) return [];
+    const velocity = Math.round(note.velocity * LOUDNESS[loudness - 1]!);
+    return [{ ...note, velocity: Math.min(127, Math.max(1, velocity)) }];
+  };
+}
+
+function barFinder(bars: readonly PlayedBar[]): (at: number) => number {
+  return (at) => {
+    let [low, high] = [0, bars.length - 1];
+    while (low < high) {
+      const middle = Math.ceil((low + high) / 2);
+      if (bars[middle]!.at <= at) low = middle;
+      else high = middle - 1;
+    }
+    return bars[low]?.number ?? 1;
+  };
+}
+
+/** A voice is let go so long before the end of its hit that the next can be heard to begin, in quarters. */
+const RELEASE = 0.04;
+
+function compNotes(request: PlanRequest): PlannedNote[] {
+  const { timeline, path } = request;
+  const offbeat = offbeatOf(request);
+  const sounding =
+    request.sounding ?? soundingHits(plainHits(timeline), { timeline, offbeat, loop: true });
+  return sounding.flatMap((hit) => {
+    const voicing = path[hit.chord];
+    if (!voicing) return [];
+    return hitNotes(hit, voicing).map((note) => ({
+      ...note,
+      length: Math.max(note.length / 2, note.length - RELEASE),
+    }));
+  });
+}
+
+const soloNotes = ({ line = [] }: PlanRequest): PlannedNote[] =>
+  line.map(({ midi, at, length, velocity }) => ({
+    part: 'solo',
+    midi,
+    at: inQuarters(at),
+    length: inQuarters(length),
+    velocity,
+  }));
 
 /** One bar of clicks before the music, the first of them stronger. */
 export function countIn(meter: Meter): BandPlan {
+  return { notes: clicksIn(meter, 0), length: quartersInBar(meter), pickup: 0 };
+}
+
+/** The click alone, bar by bar. */
+export function clickPlan({ bars, length }: Timeline): BandPlan {
+  const notes = bars.filter(({ at }) => at >= 0).flatMap(({ meter, at }) => clicksIn(meter, at));
+  return { notes, length, pickup: 0 };
+}
+
+function clicksIn(meter: Meter, from: number): PlannedNote[] {
   const quarter = 4 / meter.unit;
-  const notes = Array.from({ length: meter.beats }, (_, beat) => ({
-    part: 'click' as const,
+  return Array.from({ length: meter.beats }, (_, beat) => ({
+    part: 'click',
     midi: DRUMS.stick,
-    at: beat * quarter,
+    at: from + beat * quarter,
     length: quarter / 2,
     velocity: beat === 0 ? TOUCH.clickOne : TOUCH.click,
   }));
-  return { notes, length: meter.beats * quarter, pickup: 0 };
-}
-
-interface Strike {
-  readonly at: number;
-  readonly length: number;
-}
-
-interface Stretch {
-  readonly from: number;
-  readonly to: number;
-}
-
-/** A chord is struck where it begins and again at every time of the grid while it lasts. */
-function strikes(event: ChartEvent, grid: readonly number[], { from, to }: Stretch): Strike[] {
-  const begin = Math.max(event.at, from);
-  const stop = Math.min(event.at + event.length, to);
-  const times = [begin, ...grid.filter((time) => time > begin && time < stop)];
-  return times.map((at, index) => ({ at, length: (times[index + 1] ?? stop) - at }));
-}
-
-/** Two-feel: every second beat in even meters, once a bar in others. */
-function bassTimes({ at, meter }: PlayedBar): number[] {
-  const step = meter.beats % 2 === 0 ? 2 : meter.beats;
-  const quarter = 4 / meter.unit;
-  return Array.from({ length: meter.beats / step }, (_, index) => at + index * step * quarter);
-}
-
-/** A voice is let go a little before the next chord so that it can be heard to begin. */
-const RELEASE = 0.95;
-
-const compNotes = ({ at, length }: Strike, voicing: Voicing | undefined): PlannedNote[] =>
-  (voicing?.notes ?? []).map((note) => ({
-    part: 'comp',
-    midi: note.midi,
-    at,
-    length: length * RELEASE,
-    velocity: TOUCH.comp,
-  }));
-
-function bassNote({ at, length }: Strike, { chord }: ChartEvent): PlannedNote[] {
-  if (chord.kind === 'no chord') return [];
-  const pitch = pitchClassOf(chord.bass ?? chord.root);
-  const midi = LOWEST_BASS + pitchClass(pitch - LOWEST_BASS);
-  return [{ part: 'bass', midi, at, length: length * RELEASE, velocity: TOUCH.bass }];
-}
-
-/** Ride on every beat with a skip note before every odd one, hat on the even beats. */
-function drums({ feel, tempo }: PlanRequest, { at, meter }: PlayedBar): PlannedNote[] {
-  const and = offbeat(feel, tempo);
-  const quarter = 4 / meter.unit;
-  const hit = (midi: number, beat: number, velocity: number): PlannedNote => ({
-    part: 'drums',
-    midi,
-    at: at + beat * quarter,
-    length: quarter / 2,
-    velocity,
-  });
-  return Array.from({ length: meter.beats }, (_, beat) => {
-    const ride = hit(DRUMS.ride, beat, TOUCH.rideBeat);
-    if (beat % 2 === 0) return [ride];
-    return [ride, hit(DRUMS.hat, beat, TOUCH.hat), hit(DRUMS.ride, beat + and, TOUCH.rideSkip)];
-  }).flat();
 }

@@ -24,3 +24,14 @@ export function offbeat(feel: Feel, tempo: number): number {
   const ratio = SWUNG.includes(feel) ? swingRatio(tempo) : 1;
   return ratio / (ratio + 1);
 }
+
+/** The offbeat never comes later than so, as a part of the beat: a dotted eighth. */
+const LATEST = 0.75;
+
+/**
+ * The same with the swing turned down or up, in percent of what the tempo gives.
+ * @example offbeatAt('swing', 120, 0) // 0.5
+ */
+export function offbeatAt(feel: Feel, tempo: number, percent: number): number {
+  return Math.min(LATEST, 0.5 + ((offbeat(feel, tempo) - 0.5) * percent) / 100);
+}

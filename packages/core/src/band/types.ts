@@ -1,4 +1,4 @@
-export const PARTS = ['comp', 'bass', 'drums', 'click'] as const;
+export const PARTS = ['comp', 'bass', 'drums', 'solo', 'click'] as const;
 export type Part = (typeof PARTS)[number];
 
 /** One note of the band, placed in time. */
@@ -13,3 +13,16 @@ export interface PlannedNote {
   /** 1..127. */
   readonly velocity: number;
 }
+
+export const BASS_STYLES = ['by the feel', 'walking', 'two-feel', 'bossa', 'roots'] as const;
+export type BassStyle = (typeof BASS_STYLES)[number];
+
+export const DRUM_STYLES = ['by the feel', 'ride', 'brushes', 'waltz', 'straight'] as const;
+export type DrumStyle = (typeof DRUM_STYLES)[number];
+
+/** The drum kit that is played. */
+export type Kit = 'sticks' | 'brushes';
+
+export const RESTING = ['comp', 'bass', 'drums'] as const;
+/** Who may sit out some bars. */
+export type Resting = (typeof RESTING)[number];

@@ -1,3 +1,4 @@
+import type { BassStyle, DrumStyle, Resting } from '../band/types';
 import type { PatternFamily, Density } from '../comp/patterns/types';
 import type { Strictness } from '../comp/solo/types';
 import type { Hit } from '../comp/types';
@@ -6,10 +7,6 @@ import type { AppliedDevice } from '../movement/types';
 export const TEXTURES = ['as voiced', 'guide tones', 'shells', 'small', 'full'] as const;
 /** How much of a chord sounds, from two guide tones to the fullest forms; `as voiced` leaves it as it is. */
 export type Texture = (typeof TEXTURES)[number];
-
-export const RESTING = ['comp', 'bass', 'drums'] as const;
-/** Who may sit out a section. */
-export type Resting = (typeof RESTING)[number];
 
 /** From very soft, 1, to very loud, 5. */
 export type Loudness = 1 | 2 | 3 | 4 | 5;
@@ -30,12 +27,6 @@ export interface SectionPlan {
 
 /** Chorus by chorus, section by section; at least one chorus. Sections the tune does not have are passed over. */
 export type ChorusPlan = readonly (readonly SectionPlan[])[];
-
-export const BASS_STYLES = ['by the feel', 'walking', 'two-feel', 'roots'] as const;
-export type BassStyle = (typeof BASS_STYLES)[number];
-
-export const DRUM_STYLES = ['by the feel', 'ride', 'brushes', 'waltz', 'straight'] as const;
-export type DrumStyle = (typeof DRUM_STYLES)[number];
 
 /** How a tune is comped: what the hand plays when, and behind whom. */
 export interface Comp {

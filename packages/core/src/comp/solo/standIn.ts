@@ -30,8 +30,8 @@ const EIGHTHS = { 1: [4, 6], 2: [6, 9], 3: [9, 12] } as const;
 const CELL = 16;
 /** Eighths by which a phrase may come late. */
 const LATEST = 3;
-/** The last note of a phrase is held so many eighths. */
-const HELD = 3;
+/** The last note of a phrase is held so many eighths, and not into the next phrase. */
+const HELD = { least: 1, most: 6 };
 /** How hard its notes are struck. */
 const VELOCITY = 84;
 /** How likely the line is to turn at any tone. */
@@ -48,7 +48,8 @@ export function standInLine(request: StandInRequest): SoloNote[] {
   for (let cell = 0; cell < eighths; cell += CELL) {
     const begin = cell + between(chance, 0, LATEST);
     const end = Math.min(begin + between(chance, least, most), eighths);
-    const phrase = phraseOver(request, chance, begin, end, from);
+    const left = cell + CELL - end + 1;
+    const phrase = phraseOver(request, chance, { begin, end, left }, from);
     line.push(...phrase);
     from = phrase.at(-1)?.midi ?? from;
   }
@@ -60,12 +61,18 @@ const middleOf = ({ low, high }: PitchRange): number => Math.round((low + high) 
 const between = (chance: Chance, least: number, most: number): number =>
   least + Math.floor(chance.next() * (most - least + 1));
 
-/** Eighths from one on up to, not including, another; a chord that rests has none. */
+/** In eighths: from one on up to, not including, another, and how many are left for the last note. */
+interface Span {
+  readonly begin: number;
+  readonly end: number;
+  readonly left: number;
+}
+
+/** A phrase; a chord that rests has none. */
 function phraseOver(
   { timeline, range }: StandInRequest,
   chance: Chance,
-  begin: number,
-  end: number,
+  { begin, end, left }: Span,
   from: number,
 ): SoloNote[] {
   const notes: SoloNote[] = [];
@@ -91,7 +98,7 @@ function phraseOver(
       if (tone !== undefined && tone > here !== up) up = !up;
       here = tone ?? nearest(tonesOf(chord), here, range);
     }
-    const held = eighth === end - 1 ? HELD : 1;
+    const held = eighth === end - 1 ? between(chance, HELD.least, Math.min(HELD.most, left)) : 1;
     notes.push({
       midi: midi(here),
       at: ticks(eighth * EIGHTH),

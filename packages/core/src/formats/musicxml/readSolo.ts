@@ -1,0 +1,248 @@
+/**
+ * A solo line out of MusicXML 4.0, partwise, plain or packed (.mxl): the top voice of the first part that has
+ * notes, ties joined, in sounding pitch. What cannot be taken over is told.
+ */
+import { XMLParser } from 'fast-xml-parser';
+import { unzipSync } from 'fflate';
+import { TICKS_PER_QUARTER } from '../../comp/time';
+import { fail, ok, type Result } from '../../result';
+import type { MidiNote } from '../midi/types';
+
+export interface SoloReading {
+  readonly name: string;
+  /** In order of time, in ticks of 480 a quarter. */
+  readonly notes: readonly MidiNote[];
+  readonly skipped: readonly string[];
+}
+
+/** No solo needs a larger file, in bytes, packed and unpacked. */
+export const LARGEST_XML = 10_000_000;
+const USUAL_VELOCITY = 84;
+
+/** Reads a line. Fails with a sentence for the player where there is none to be had. */
+export function readMusicXml(bytes: Uint8Array): Result<SoloReading, string> {
+  if (bytes.length > LARGEST_XML) return fail(TOO_LARGE);
+  const text = isZip(bytes) ? unpacked(bytes) : ok(new TextDecoder().decode(bytes));
+  if (!text.ok) return text;
+  if (/<!ENTITY/i.test(text.value)) {
+    return fail(
+      'This MusicXML file defines entities of its own, which no score needs. Export it again.',
+    );
+  }
+  let score: Element | undefined;
+  try {
+    score = childrenOf(parser.parse(text.value, true) as unknown[]).find(
+      ({ name }) => name === 'score-partwise',
+    );
+  } catch {
+    score = undefined;
+  }
+  if (!score) {
+    return fail('This is no MusicXML score: <score-partwise> is missing or the file is cut off.');
+  }
+  return lineIn(score);
+}
+
+const TOO_LARGE = 'This file is larger than 10 MB; a score of one solo is far smaller.';
+
+const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
+
+/** The score in a packed file, without ever unpacking more than a score may hold. */
+function unpacked(bytes: Uint8Array): Result<string, string> {
+  try {
+    const tooLarge: string[] = [];
+    const files = unzipSync(bytes, {
+      filter: ({ name, originalSize }) => {
+        const score = /\.(?:musicxml|xml)$/i.test(name) && !name.startsWith('META-INF/');
+        if (score && originalSize > LARGEST_XML) tooLarge.push(name);
+        return score && originalSize <= LARGEST_XML;
+      },
+    });
+    const [score] = Object.values(files);
+    if (score) return ok(new TextDecoder().decode(score));
+    return fail(tooLarge.length ? TOO_LARGE : 'There is no score in this packed file.');
+  } catch {
+    return fail('This packed file is damaged and cannot be opened.');
+  }
+}
+
+const parser = new XMLParser({
+  preserveOrder: true,
+  ignoreAttributes: false,
+  attributeNamePrefix: '',
+  processEntities: false,
+  parseTagValue: false,
+});
+
+/** An element as the parser gives it: its name with its children, beside its attributes. */
+type Raw = Readonly<Record<string, unknown>>;
+interface Element {
+  readonly name: string;
+  readonly children: readonly Element[];
+  readonly text: string;
+  readonly attributes: Readonly<Record<string, string>>;
+}
+
+function childrenOf(raw: readonly unknown[]): Element[] {
+  return (raw as readonly Raw[]).flatMap((item): Element[] => {
+    const name = Object.keys(item).find((key) => key !== ':@');
+    if (name === undefined || name === '#text') return [];
+    const inside = item[name] as readonly Raw[];
+    const text = inside.map((child) => (child['#text'] as string | undefined) ?? '').join('');
+    const attributes = (item[':@'] ?? {}) as Record<string, string>;
+    return [{ name, children: childrenOf(inside), text, attributes }];
+  });
+}
+
+const child = ({ children }: Element, name: string): Element | undefined =>
+  children.find((each) => each.name === name);
+const numberIn = (element: Element | undefined): number | undefined => {
+  const value = Number(element?.text);
+  return element && Number.isFinite(value) ? value : undefined;
+};
+
+function lineIn(score: Element): Result<SoloReading, string> {
+  const parts = score.children.filter(({ name }) => name === 'part');
+  const read = parts.map((part) => readPart(part));
+  const at = read.findIndex(({ notes }) => notes.length > 0);
+  const found = read[at];
+  if (!found) return fail('There are no notes in this score.');
+  const others = read.filter(({ notes }, position) => position !== at && notes.length).length;
+  const said: (readonly [boolean, string])[] = [
+    [others > 0, `${others} other ${others === 1 ? 'part' : 'parts'}: only the first is taken.`],
+    [found.voices > 0, `${found.voices} notes of other voices under the top one.`],
+    [found.graces > 0, `${found.graces} grace notes.`],
+    [found.repeats, 'Repeats and endings: the line is taken as it is written, once through.'],
+  ];
+  return ok({
+    name: nameOf(score, parts[at]!),
+    notes: found.notes,
+    skipped: said.flatMap(([is, sentence]) => (is ? [sentence] : [])),
+  });
+}
+
+function nameOf(score: Element, part: Element): string {
+  const title =
+    child(score, 'movement-title') ?? child(child(score, 'work') ?? score, 'work-title');
+  if (title?.text) return title.text;
+  const list = child(score, 'part-list')?.children ?? [];
+  const own = list.find(({ attributes }) => attributes['id'] === part.attributes['id']);
+  return (own && child(own, 'part-name')?.text) ?? '';
+}
+
+interface Reader {
+  readonly notes: MidiNote[];
+  voices: number;
+  graces: number;
+  repeats: boolean;
+}
+
+/** Where the reading of a part stands, in ticks; pitch is moved for instruments that transpose. */
+interface Place {
+  at: number;
+  last: number;
+  divisions: number;
+  transposes: number;
+  voice: string | undefined;
+}
+
+function readPart(part: Element): Reader {
+  const reader: Reader = { notes: [], voices: 0, graces: 0, repeats: false };
+  const place: Place = { at: 0, last: 0, divisions: 1, transposes: 0, voice: undefined };
+  for (const measure of part.children.filter(({ name }) => name === 'measure')) {
+    const begin = place.at;
+    let end = begin;
+    for (const element of measure.children) {
+      step(element, place, reader);
+      end = Math.max(end, place.at);
+    }
+    place.at = end;
+  }
+  reader.notes.sort((a, b) => a.at - b.at || a.midi - b.midi);
+  return reader;
+}
+
+function step(element: Element, place: Place, reader: Reader): void {
+  switch (element.name) {
+    case 'attributes':
+      place.divisions = numberIn(child(element, 'divisions')) || place.divisions;
+      place.transposes = transposeIn(element) ?? place.transposes;
+      return;
+    case 'backup':
+      place.at -= durationOf(element, place);
+      return;
+    case 'forward':
+      place.at += durationOf(element, place);
+      return;
+    case 'barline':
+      reader.repeats ||= !!child(element, 'repeat') || !!child(element, 'ending');
+      return;
+    case 'note':
+      takeNote(element, place, reader);
+      return;
+  }
+}
+
+function transposeIn(attributes: Element): number | undefined {
+  const transpose = child(attributes, 'transpose');
+  if (!transpose) return undefined;
+  const octaves = numberIn(child(transpose, 'octave-change')) ?? 0;
+  return (numberIn(child(transpose, 'chromatic')) ?? 0) + 12 * octaves;
+}
+
+const durationOf = (element: Element, { divisions }: Place): number =>
+  Math.round(((numberIn(child(element, 'duration')) ?? 0) / divisions) * TICKS_PER_QUARTER);
+
+function takeNote(element: Element, place: Place, reader: Reader): void {
+  if (child(element, 'grace') || child(element, 'cue')) {
+    reader.graces += 1;
+    return;
+  }
+  const length = durationOf(element, place);
+  const inChord = !!child(element, 'chord');
+  const at = inChord ? place.last : place.at;
+  if (!inChord) {
+    place.last = place.at;
+    place.at += length;
+  }
+  const midi = pitchOf(element, place);
+  if (midi === undefined || length <= 0) return;
+  const voice = child(element, 'voice')?.text ?? '1';
+  place.voice ??= voice;
+  if (voice !== place.voice) reader.voices += 1;
+  else if (!inChord || !above(reader, at, midi))
+    addNote(reader, { midi, at, length }, ties(element));
+}
+
+/** Of a chord the top note is the line; another note of it that lies higher takes its place. */
+function above(reader: Reader, at: number, midi: number): boolean {
+  const under = reader.notes.findIndex((note) => note.at === at);
+  reader.voices += 1;
+  if (under < 0) return false;
+  if (reader.notes[under]!.midi < midi) reader.notes[under] = { ...reader.notes[under]!, midi };
+  return true;
+}
+
+const STEPS: Readonly<Record<string, number>> = { C: 0, D: 2, E: 4, F: 5, G: 7, A: 9, B: 11 };
+
+function pitchOf(element: Element, { transposes }: Place): number | undefined {
+  const pitch = child(element, 'pitch');
+  const semitones = STEPS[(pitch && child(pitch, 'step')?.text) ?? ''];
+  const octave = pitch && numberIn(child(pitch, 'octave'));
+  if (semitones === undefined || octave === undefined) return undefined;
+  const alter = Math.round(numberIn(child(pitch!, 'alter')) ?? 0);
+  const midi = 12 * (octave + 1) + semitones + alter + transposes;
+  return midi >= 0 && midi <= 127 ? midi : undefined;
+}
+
+const ties = (element: Element): boolean =>
+  element.children.some(({ name, attributes }) => name === 'tie' && attributes['type'] === 'stop');
+
+/** A note tied to the one before makes that one longer. */
+function addNote({ notes }: Reader, note: Omit<MidiNote, 'velocity'>, tied: boolean): void {
+  const before = tied
+    ? notes.findIndex(({ midi, at, length }) => midi === note.midi && at + length === note.at)
+    : -1;
+  if (before < 0) notes.push({ ...note, velocity: USUAL_VELOCITY });
+  else notes[before] = { ...notes[before]!, length: notes[before]!.length + note.length };
+}

@@ -1,0 +1,93 @@
+import type { BandPlan } from '../band/plan';
+import { PARTS, type Part } from '../band/types';
+import type { Timeline } from '../chart/timeline';
+import { inTicks } from '../comp/time';
+import type { InstrumentKind } from '../arrangement/types';
+import type { MidiNote, MidiSong } from './midi/types';
+
+export interface SongRequest {
+  readonly title: string;
+  readonly tempo: number;
+  /** `Eb` or `Cm`. */
+  readonly key: string;
+  readonly timeline: Timeline;
+  readonly plan: BandPlan;
+  readonly sections: readonly { readonly name: string; readonly fromBar: number }[];
+  readonly instrument: InstrumentKind;
+}
+
+/** Channels and General MIDI programs, from 0. Source: General MIDI 1. */
+const SOUNDS: Readonly<
+  Record<Part, { readonly name: string; readonly channel: number; readonly program: number }>
+> = {
+  comp: { name: 'Comp', channel: 0, program: 26 },
+  bass: { name: 'Bass', channel: 1, program: 32 },
+  solo: { name: 'Solo', channel: 2, program: 66 },
+  drums: { name: 'Drums', channel: 9, program: 32 },
+  click: { name: 'Click', channel: 9, program: 32 },
+};
+const KEYBOARD = 4;
+
+/** What is played, as a Standard MIDI File holds it. A pickup comes first, in a bar of its own. */
+export function songOf({
+  title,
+  tempo,
+  key,
+  timeline,
+  plan,
+  sections,
+  instrument,
+}: SongRequest): MidiSong {
+  const shift = plan.pickup;
+  const tick = (quarters: number): number => Math.max(0, inTicks(quarters + shift));
+  const barAt = new Map(timeline.bars.map(({ number, at }) => [number, at]));
+  const parts = PARTS.filter((part) => plan.notes.some((note) => note.part === part));
+  return {
+    title,
+    tempo,
+    key,
+    meters: metersOf(timeline, shift),
+    sections: sections.map(({ name, fromBar }) => ({
+      at: tick(barAt.get(fromBar) ?? 0),
+      text: name,
+    })),
+    chords: timeline.events.map(({ at, chord }) => ({ at: tick(at), text: chord.symbol })),
+    tracks: parts.map((part) => {
+      const { name, channel, program } = SOUNDS[part];
+      const keyboard = part === 'comp' && instrument === 'keyboard';
+      const notes = plan.notes.filter((note) => note.part === part);
+      const placed = notes.map(({ midi, at, length, velocity }): MidiNote => {
+        const begin = tick(at);
+        return { midi, at: begin, length: Math.max(1, tick(at + length) - begin), velocity };
+      });
+      return { name, channel, program: keyboard ? KEYBOARD : program, notes: apart(placed) };
+    }),
+  };
+}
+
+/** A file cannot hold two notes of one pitch at once: the earlier one ends where the later begins. */
+function apart(notes: readonly MidiNote[]): MidiNote[] {
+  const sorted = [...notes].sort((a, b) => a.at - b.at || a.midi - b.midi);
+  return sorted.flatMap((note, position) => {
+    const next = sorted.slice(position + 1).find(({ midi }) => midi === note.midi);
+    const length = next ? Math.min(note.length, next.at - note.at) : note.length;
+    return length > 0 ? [{ ...note, length }] : [];
+  });
+}
+
+function metersOf({ bars }: Timeline, pickup: number): MidiSong['meters'] {
+  const meters: { at: number; meter: { beats: number; unit: number } }[] = [];
+  for (const { at, meter, number } of bars) {
+    const shown =
+      number === 0
+        ? { beats: Math.max(1, Math.round(pickup * (meter.unit / 4))), unit: meter.unit }
+        : meter;
+    const before = meters.at(-1)?.meter;
+    if (before?.beats === shown.beats && before.unit === shown.unit) continue;
+    meters.push({
+      at: inTicks(number === 0 ? 0 : at + pickup),
+      meter: { beats: shown.beats, unit: shown.unit },
+    });
+  }
+  return meters;
+}
