@@ -7,10 +7,18 @@ import { InvalidBody, fieldProblems } from './problem/errors';
 import { ProblemFilter } from './problem/problem.filter';
 import { ProfileModule } from './profile/profile.module';
 import { SetsModule } from './sets/sets.module';
+import { SolosModule } from './solos/solos.module';
 import { TunesModule } from './tunes/tunes.module';
 
 @Module({
-  imports: [DatabaseModule, TunesModule, ArrangementsModule, SetsModule, ProfileModule],
+  imports: [
+    DatabaseModule,
+    TunesModule,
+    ArrangementsModule,
+    SetsModule,
+    SolosModule,
+    ProfileModule,
+  ],
   controllers: [HealthController],
   providers: [
     { provide: APP_FILTER, useClass: ProblemFilter },

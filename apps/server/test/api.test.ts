@@ -1,6 +1,6 @@
 import type { MikroORM } from '@mikro-orm/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { defaultArrangement, noLine, rooms } from '@drop-close/core';
+import { defaultArrangement, defaultSection, noComp, noLine, rooms } from '@drop-close/core';
 import type supertest from 'supertest';
 import type { ProblemDetails } from '../src/problem/problem';
 import type { TuneView } from '../src/tunes/tune.views';
@@ -30,6 +30,7 @@ const problemOf = (response: supertest.Response): ProblemDetails => {
   expect(response.type).toBe('application/problem+json');
   return response.body as ProblemDetails;
 };
+const HIT = { bar: 1, at: 0, length: 240, hold: 'short', touch: 'plain', accent: false };
 const NOBODY = '00000000-0000-4000-8000-000000000000';
 
 describe('tunes', () => {
@@ -150,7 +151,7 @@ describe('arrangements', () => {
         ...{ sound: undefined, parallel: undefined, drift: undefined },
         ...{ line: undefined, variety: undefined },
       },
-      ...{ splits: undefined, line: undefined, returns: undefined },
+      ...{ splits: undefined, line: undefined, returns: undefined, comp: undefined },
     };
     const connection = orm.em.fork().getConnection();
     await connection.execute('update arrangement set setup = ? where id = ?', [
@@ -174,6 +175,60 @@ describe('arrangements', () => {
       yours: { name: 'Yours' },
       theirs: { name: 'Mine', version: 2 },
     });
+  });
+});
+
+describe('comping', () => {
+  it('is kept to the last hit, device and section', async () => {
+    const { arrangements } = await create();
+    const { id } = arrangements[0]!;
+    const comp = {
+      ...noComp,
+      hits: [HIT, { ...HIT, at: 720, hold: 'let ring', touch: 'rolled', accent: true }],
+      devices: [
+        { at: 1, symbol: 'G7', chorus: 1, device: 'slide', variant: 'from below, a beat early' },
+        { at: 2, symbol: 'C6', chorus: 0, device: 'harmonised line', variant: 'x', line: [72, 74] },
+      ],
+      plan: [[defaultSection, { ...defaultSection, rests: ['drums'] }], []],
+    };
+    const setup = { ...defaultArrangement, comp };
+    await api.put(`/api/arrangements/${id}`).send({ name: 'First', setup, version: 1 }).expect(200);
+    const { body } = await api.get(`/api/arrangements/${id}`);
+    expect((body as TuneView['arrangements'][0]).setup.comp).toEqual(comp);
+  });
+});
+
+describe('solo lines', () => {
+  const line = { written: true, notes: [{ midi: 67, at: -240, length: 480, velocity: 84 }] };
+
+  it('are kept with their tune, listed, thrown away and put back', async () => {
+    const { id } = await create();
+    const made = await api.post(`/api/tunes/${id}/solos`).send({ name: 'Mine', line }).expect(201);
+    expect(made.body).toMatchObject({ tuneId: id, name: 'Mine', line });
+    const { id: solo } = made.body as { id: string };
+    const list = async () => (await api.get(`/api/tunes/${id}/solos`).expect(200)).body as object[];
+    expect(await list()).toHaveLength(1);
+    await api.delete(`/api/solos/${solo}`).expect(204);
+    expect(await list()).toEqual([]);
+    expect(problemOf(await api.delete(`/api/solos/${solo}`)).status).toBe(404);
+    await api.post(`/api/solos/${solo}/restore`).expect(200);
+    expect(await list()).toHaveLength(1);
+  });
+
+  it.each([
+    ['line.notes.0.midi', { line: { ...line, notes: [{ ...line.notes[0], midi: 200 }] } }],
+    ['line.notes', { line: { ...line, notes: [] } }],
+    ['line.written', { line: { notes: line.notes } }],
+    ['name', { name: '' }],
+  ])('are checked to the last note: %s', async (path, change) => {
+    const { id } = await create();
+    const response = await api.post(`/api/tunes/${id}/solos`).send({ name: 'x', line, ...change });
+    expect(problemOf(response).errors?.map((error) => error.path)).toContain(path);
+  });
+
+  it('belong to a tune that is there', async () => {
+    const response = await api.post(`/api/tunes/${NOBODY}/solos`).send({ name: 'x', line });
+    expect(problemOf(response).status).toBe(404);
   });
 });
 
@@ -206,6 +261,14 @@ describe('what is not as it should be', () => {
     ['line.notes.0.midi', { line: { ...noLine, notes: [{ at: 0, symbol: 'C', midi: 128 }] } }],
     ['line.spans.0.shape', { line: { ...noLine, spans: [{ from: 0, to: 2, shape: 'zigzag' }] } }],
     ['returns', { returns: 'maybe' }],
+    ['comp.hits.0.at', { comp: { ...noComp, hits: [{ ...HIT, at: 1.5 }] } }],
+    ['comp.hits.0.touch', { comp: { ...noComp, hits: [{ ...HIT, touch: 'slapped' }] } }],
+    ['comp.devices.0.device', { comp: { ...noComp, devices: [{ at: 0, device: 'x' }] } }],
+    ['comp.plan', { comp: { ...noComp, plan: [] } }],
+    ['comp.plan', { comp: { ...noComp, plan: [{ density: 3 }] } }],
+    ['comp.plan.0.0.density', { comp: { ...noComp, plan: [[{ ...defaultSection, density: 9 }]] } }],
+    ['comp.swing', { comp: { ...noComp, swing: 400 } }],
+    ['comp.behind', { comp: { ...noComp, behind: 'him' } }],
     ['version', { version: 3 }],
     ['mood', { mood: 'blue' }],
   ])('a setup is checked to the last field: %s', async (path, change) => {

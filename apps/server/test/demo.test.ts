@@ -9,10 +9,11 @@ import {
   analyzeChart,
   parseChart,
   parseMeter,
+  timeline,
   type FamilyId,
   type LentFamily,
 } from '@drop-close/core';
-import { readDemo, readDemoSets } from '../src/demo/readDemo';
+import { readDemo, readDemoSets, readDemoSolos } from '../src/demo/readDemo';
 import { summarize } from '../src/tunes/summary';
 
 const DEMO = resolve(__dirname, '../../../demo');
@@ -65,6 +66,19 @@ it('has sets of its own tunes, and says which title is wrong', async () => {
   await expect(readDemoSets(DEMO, titles.slice(1))).rejects.toThrow(
     'sets.json, "Ferry, first set": there is no demo tune "Bilge Lamp Blues".',
   );
+});
+
+it('has two solo lines over each of three tunes, as long as the tune', async () => {
+  const solos = await readDemoSolos(DEMO);
+  const tunes = await readDemo(DEMO);
+  expect(solos).toHaveLength(6);
+  for (const { tune, line } of solos) {
+    const { text, meter } = tunes.find(({ title }) => title === tune)!;
+    const { length } = timeline(parseChart(text, parseMeter(meter)).chart);
+    const end = Math.max(...line.notes.map((note) => note.at + note.length)) / 480;
+    expect(end).toBeGreaterThan(length - 8);
+    expect(end).toBeLessThanOrEqual(length);
+  }
 });
 
 interface Voiced {

@@ -3,11 +3,13 @@ export { ok, fail, type Result } from './result';
 export {
   midi,
   pitchClass,
+  ticks,
   type Beats,
   type Midi,
   type Millimetres,
   type PitchClass,
   type Semitones,
+  type Ticks,
 } from './units';
 
 export { intervalBetween } from './pitch/interval';
@@ -219,8 +221,90 @@ export {
   type TopLine,
 } from './arrangement/types';
 
-export { bandPlan, countIn, type BandPlan, type PlanRequest } from './band/plan';
-export { PARTS, type Part, type PlannedNote } from './band/types';
+export { bandPlan, clickPlan, countIn, type BandPlan, type PlanRequest } from './band/plan';
+export { offbeatAt, swingRatio } from './band/swing';
+export { transposedPlan } from './band/transposed';
+export {
+  BASS_STYLES,
+  DRUM_STYLES,
+  PARTS,
+  RESTING,
+  type BassStyle,
+  type DrumStyle,
+  type Kit,
+  type Part,
+  type PlannedNote,
+  type Resting,
+} from './band/types';
+
+export { devices, deviceOf } from './movement/devices';
+export { offersAt } from './movement/offers';
+export {
+  DEVICE_IDS,
+  type AppliedDevice,
+  type DeviceId,
+  type DeviceOffer,
+  type MovedChord,
+  type MovementDevice,
+} from './movement/types';
+
+export { PATTERNS } from './comp/patterns/data';
+export { anticipates, layPattern, patternOf } from './comp/patterns/patterns';
+export {
+  PATTERN_FAMILIES,
+  type Density,
+  type Pattern,
+  type PatternFamily,
+} from './comp/patterns/types';
+export { copyBar, hitAt, lengthenHit, moveHit, nudgeHit, withHit, withoutHit } from './comp/edit';
+export { type Decision, type Doing } from './comp/solo/leaveRoom';
+export { type CompFigures, type HitJudgement } from './comp/solo/measure';
+export { phrasesOf } from './comp/solo/phrases';
+export { standInLine, type StandInRequest } from './comp/solo/standIn';
+export { type SoloNote, type SoloPhrase, type Strictness } from './comp/solo/types';
+export { type SoundingHit } from './comp/sounding';
+export {
+  EIGHTH,
+  TICKS_PER_QUARTER,
+  gridOf,
+  inQuarters,
+  inTicks,
+  straightened,
+  swung,
+} from './comp/time';
+export { HOLDS, TOUCHES, type Hit, type Hold, type Touch } from './comp/types';
+
+export { compBehind, mendBar, type CompBehind } from './choruses/behind';
+export { compose, type Composed, type ComposeRequest } from './choruses/compose';
+export { TEXTURE_FAMILIES, defaultSection, noComp } from './choruses/data';
+export { type Choruses, type Origin } from './choruses/frame';
+export { playPlan, type PlayedPlan } from './choruses/hits';
+export { heardLine, type SoloLine } from './choruses/lines';
+export { wholeChords, type Standing } from './choruses/moved';
+export { planByBar, plannedSections, sectionsOf, type PlannedSection } from './choruses/sections';
+export {
+  arcOf,
+  planShapes,
+  shapedPlan,
+  withPlan,
+  type ArcSection,
+  type PlanShape,
+} from './choruses/plan';
+export {
+  TEXTURES,
+  type ChorusPlan,
+  type Comp,
+  type DeviceLevel,
+  type Loudness,
+  type SectionPlan,
+  type Texture,
+} from './choruses/types';
+
+export { readMidi, type MidiReading } from './formats/midi/read';
+export { type MidiSong, type MidiTrack } from './formats/midi/types';
+export { writeMidi } from './formats/midi/write';
+export { readSoloFile, type SoloFile } from './formats/soloFile';
+export { songOf, type SongRequest } from './formats/songOf';
 
 export { CIRCLE_KINDS, CYCLES, type CircleKind, type Cycle } from './practice/cycles';
 export { makeEtude, type Etude, type EtudeProblem, type EtudeRequest } from './practice/etude';

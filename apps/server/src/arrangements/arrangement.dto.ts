@@ -18,6 +18,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import { CompBody } from './comp.dto';
 import { RoomBody } from '../voicing/room.dto';
 import { VoicingBody } from '../voicing/voicing.dto';
 
@@ -90,9 +91,9 @@ class LineBody {
   @IsBoolean() keepTop!: boolean;
 }
 
-/** The shape of version 4, to the last field; see `Arrangement` in core. */
+/** The shape of version 5, to the last field; see `Arrangement` in core. */
 class SetupBody {
-  @Equals(4) version!: 4;
+  @Equals(5) version!: 5;
   @IsIn(['guitar', 'keyboard']) instrument!: string;
   @IsIn(['one', 'two']) keyboardHands!: string;
   @IsObject() @ValidateNested() @Type(() => RoomBody) room!: RoomBody;
@@ -112,6 +113,7 @@ class SetupBody {
   splits!: SplitBody[];
   @IsObject() @ValidateNested() @Type(() => LineBody) line!: LineBody;
   @IsIn(RETURNS) returns!: string;
+  @IsObject() @ValidateNested() @Type(() => CompBody) comp!: CompBody;
 }
 
 export class ArrangementBody {

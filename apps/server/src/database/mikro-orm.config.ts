@@ -3,21 +3,24 @@ import { defineConfig, type Options } from '@mikro-orm/postgresql';
 import { ArrangementEntity } from '../arrangements/arrangement.entity';
 import { ProfileEntity } from '../profile/profile.entity';
 import { SetEntity } from '../sets/set.entity';
+import { SoloEntity } from '../solos/solo.entity';
 import { TuneEntity } from '../tunes/tune.entity';
 import { Migration20261124FirstTables } from './migrations/Migration20261124FirstTables';
 import { Migration20261125SetsAndSummaries } from './migrations/Migration20261125SetsAndSummaries';
 import { Migration20261126Profile } from './migrations/Migration20261126Profile';
+import { Migration20261127SoloLines } from './migrations/Migration20261127SoloLines';
 
 export function databaseOptions(url: string): Options {
   return defineConfig({
     clientUrl: url,
-    entities: [TuneEntity, ArrangementEntity, SetEntity, ProfileEntity],
+    entities: [TuneEntity, ArrangementEntity, SetEntity, ProfileEntity, SoloEntity],
     extensions: [Migrator],
     migrations: {
       migrationsList: [
         { name: 'Migration20261124FirstTables', class: Migration20261124FirstTables },
         { name: 'Migration20261125SetsAndSummaries', class: Migration20261125SetsAndSummaries },
         { name: 'Migration20261126Profile', class: Migration20261126Profile },
+        { name: 'Migration20261127SoloLines', class: Migration20261127SoloLines },
       ],
       snapshot: false,
       silent: true,

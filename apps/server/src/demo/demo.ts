@@ -6,7 +6,8 @@ import { ProfileService } from '../profile/profile.service';
 import { TuneEntity } from '../tunes/tune.entity';
 import { TunesService } from '../tunes/tunes.service';
 import { SetsService } from '../sets/sets.service';
-import { readDemo, readDemoSets } from './readDemo';
+import { SolosService } from '../solos/solos.service';
+import { readDemo, readDemoSets, readDemoSolos } from './readDemo';
 
 /** Loads the demo tunes once: into a book that has never held a tune, thrown away or not. */
 async function main(): Promise<void> {
@@ -25,7 +26,13 @@ async function main(): Promise<void> {
       const tuneIds = titles.flatMap((title) => ids.get(title) ?? []);
       await new SetsService(em).create({ name, tuneIds });
     }
-    process.stdout.write(`Loaded ${demo.length} demo tunes and ${sets.length} sets.\n`);
+    const solos = await readDemoSolos(config.demoFolder);
+    for (const { tune, name, line } of solos) {
+      const tuneId = ids.get(tune);
+      if (tuneId) await new SolosService(em).create(tuneId, name, line);
+    }
+    const counts = `${demo.length} demo tunes, ${sets.length} sets and ${solos.length} solo lines`;
+    process.stdout.write(`Loaded ${counts}.\n`);
   } finally {
     await orm.close(true);
   }

@@ -1,6 +1,12 @@
 import { readFile, readdir } from 'node:fs/promises';
 import { join } from 'node:path';
-import { formatChart, formatMeter, parseChart } from '@drop-close/core';
+import {
+  formatChart,
+  formatMeter,
+  parseChart,
+  readSoloFile,
+  type SoloLine,
+} from '@drop-close/core';
 import type { TuneBody } from '../tunes/tune.dto';
 
 /**
@@ -42,4 +48,29 @@ export async function readDemoSets(folder: string, titles: readonly string[]): P
     if (missing) throw new Error(`sets.json, "${name}": there is no demo tune "${missing}".`);
   }
   return sets;
+}
+
+/** A demo solo: a line over one of the tunes. */
+export interface DemoSolo {
+  /** Title of its tune. */
+  readonly tune: string;
+  readonly name: string;
+  readonly line: SoloLine;
+}
+
+/**
+ * Reads the demo solos: `solos/01-a-tune-a.mid` is one over `01-a-tune.txt`.
+ * @throws when a file cannot be read or has no tune, with its name and what is wrong.
+ */
+export async function readDemoSolos(folder: string): Promise<DemoSolo[]> {
+  const files = (await readdir(join(folder, 'solos'))).sort();
+  return Promise.all(
+    files.map(async (file) => {
+      const stem = file.replace(/-[a-z]\.[a-z]+$/, '.txt');
+      const { title } = readDemoTune(stem, await readFile(join(folder, stem), 'utf8'));
+      const solo = readSoloFile(await readFile(join(folder, 'solos', file)));
+      if (!solo.ok) throw new Error(`solos/${file}: ${solo.problem}`);
+      return { tune: title, name: solo.value.name, line: solo.value.line };
+    }),
+  );
 }

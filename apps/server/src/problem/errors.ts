@@ -20,7 +20,7 @@ export class StaleSave extends ConflictException {
 }
 
 export class NoSuchThing extends NotFoundException {
-  constructor(what: 'tune' | 'arrangement' | 'set', id: string) {
+  constructor(what: 'tune' | 'arrangement' | 'set' | 'solo line', id: string) {
     super(`There is no ${what} with the id "${id}".`);
   }
 }

@@ -1,3 +1,4 @@
+import { noComp } from '../choruses/data';
 import { defaultSettings, defaultWeights } from '../connect/data';
 import type { ConnectSettings } from '../connect/types';
 import { defaultGuitar, defaultKeyboard, rooms } from '../voicing/data';
@@ -12,7 +13,7 @@ export const noLine: TopLine = { notes: [], spans: [], keepTop: false };
 
 /** How a tune is voiced before the player has decided anything. */
 export const defaultArrangement: Arrangement = {
-  version: 4,
+  version: 5,
   instrument: 'guitar',
   keyboardHands: 'two',
   room: rooms.alone,
@@ -24,6 +25,7 @@ export const defaultArrangement: Arrangement = {
   splits: [],
   line: noLine,
   returns: 'free',
+  comp: noComp,
 };
 
 /** The instruments a player has in hand. */

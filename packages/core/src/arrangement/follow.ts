@@ -52,11 +52,13 @@ function movePlaces(arrangement: Arrangement, move: Mover): Arrangement {
 }
 
 /** Whether anything in an arrangement is said of single chords. */
-export const marksChords = ({ locks, line, splits }: Arrangement): boolean =>
-  [locks.guitar, locks.keyboard, line.notes, line.spans, splits].some((list) => list.length > 0);
+export const marksChords = ({ locks, line, splits, comp }: Arrangement): boolean =>
+  [locks.guitar, locks.keyboard, line.notes, line.spans, splits, comp.devices].some(
+    (list) => list.length > 0,
+  );
 
 /**
- * Lets locks, splits, and the top line follow their chords when the chart is edited.
+ * Lets locks, splits, devices and the top line follow their chords when the chart is edited.
  *
  * @param before the symbols of the chorus before the edit, split chords counted once
  * @param after and after it
@@ -68,9 +70,11 @@ export function followChords(
 ): Arrangement {
   const unchanged = before.length === after.length && before.every((s, at) => s === after[at]);
   if (unchanged || !marksChords(arrangement)) return arrangement;
-  const splits = moveAll(arrangement.splits, moverBetween(before, after));
+  const moveWhole = moverBetween(before, after);
+  const splits = moveAll(arrangement.splits, moveWhole);
+  const comp = { ...arrangement.comp, devices: moveAll(arrangement.comp.devices, moveWhole) };
   const parts = [partSymbols(before, arrangement.splits), partSymbols(after, splits)] as const;
-  return { ...movePlaces(arrangement, moverBetween(...parts)), splits };
+  return { ...movePlaces(arrangement, moverBetween(...parts)), splits, comp };
 }
 
 /** Splits a chord, or joins the part that begins there to the one before; everything else follows. */

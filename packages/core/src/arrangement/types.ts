@@ -1,4 +1,5 @@
 import type { AtChord } from '../chart/types';
+import type { Comp } from '../choruses/types';
 import type { Weights } from '../connect/types';
 import type { FamilyId, Instrument, Room, Voicing, VoicingSettings } from '../voicing/types';
 
@@ -42,11 +43,11 @@ export interface TopLine {
 export const RETURNS = ['free', 'same', 'varied'] as const;
 
 /**
- * What a player decides about voicing one tune, as it is saved. `version` is the shape of this very
+ * What a player decides about voicing and comping one tune, as it is saved. `version` is the shape of this very
  * object: `upgradeArrangement` brings older ones up when they are read.
  */
 export interface Arrangement {
-  readonly version: 4;
+  readonly version: 5;
   readonly instrument: InstrumentKind;
   readonly keyboardHands: 'one' | 'two';
   /** The room as it was chosen and dragged for this tune; later changes of the player's rooms leave it. */
@@ -63,4 +64,5 @@ export interface Arrangement {
   readonly line: TopLine;
   /** How a passage is voiced when it returns: as it comes, the same, or not with the same grips. */
   readonly returns: (typeof RETURNS)[number];
+  readonly comp: Comp;
 }

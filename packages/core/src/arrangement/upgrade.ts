@@ -1,12 +1,18 @@
+import { noComp } from '../choruses/data';
 import { defaultWeights } from '../connect/data';
 import { rooms } from '../voicing/data';
 import type { RoomId } from '../voicing/types';
 import { noLine } from './arrangement';
 import type { Arrangement } from './types';
 
+/** The fourth shape: nothing of comping. */
+interface ArrangementV4 extends Omit<Arrangement, 'version' | 'comp'> {
+  readonly version: 4;
+}
+
 /** The third shape: no splits, no top line, nothing said of returns, and three weights fewer. */
 interface ArrangementV3 extends Omit<
-  Arrangement,
+  ArrangementV4,
   'version' | 'weights' | 'splits' | 'line' | 'returns'
 > {
   readonly version: 3;
@@ -26,22 +32,25 @@ interface ArrangementV1 extends Omit<ArrangementV2, 'version' | 'room' | 'tensio
   readonly weights: Omit<ArrangementV2['weights'], 'sound'>;
 }
 
-export type StoredArrangement = Arrangement | ArrangementV3 | ArrangementV2 | ArrangementV1;
+export type StoredArrangement =
+  Arrangement | ArrangementV4 | ArrangementV3 | ArrangementV2 | ArrangementV1;
 
 /** Brings an arrangement stored in an older shape up to today's; one of today's is returned as it is. */
 export function upgradeArrangement(stored: StoredArrangement): Arrangement {
   switch (stored.version) {
-    case 4:
+    case 5:
       return stored;
+    case 4:
+      return { ...stored, version: 5, comp: noComp };
     case 3:
-      return {
+      return upgradeArrangement({
         ...stored,
         version: 4,
         weights: { ...defaultWeights, ...stored.weights },
         splits: [],
         line: noLine,
         returns: 'free',
-      };
+      });
     case 2:
       return upgradeArrangement({
         ...stored,

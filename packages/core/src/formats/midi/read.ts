@@ -122,9 +122,9 @@ const textsIn = (events: readonly Placed[], type: 'marker' | 'text'): MidiText[]
 
 /** Text is UTF-8 where it can be, and else one character a byte. */
 function textOf(raw: string): string {
-  const bytes = Uint8Array.from(raw, (character) => character.charCodeAt(0));
+  const escaped = Array.from(raw, (byte) => `%${byte.charCodeAt(0).toString(16).padStart(2, '0')}`);
   try {
-    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+    return decodeURIComponent(escaped.join(''));
   } catch {
     return raw;
   }

@@ -2,6 +2,7 @@
  * Standard MIDI Files, format 1: a first track with title, tempo, meter, key, sections as markers and chord
  * symbols as text; then a track for each part. Source: Standard MIDI Files 1.0.
  */
+import { strToU8 } from 'fflate';
 import { writeMidi as encode, type MidiEvent } from 'midi-file';
 import { keyOf, signatureOf } from '../../analysis/key';
 import { TICKS_PER_QUARTER } from '../../comp/time';
@@ -56,7 +57,7 @@ function conductor({ title, tempo, meters, key, sections, chords }: MidiSong): T
 const first = (event: Unplaced): Timed => ({ at: 0, rank: 0, event });
 
 /** The library writes one byte a character, so text is given to it as the bytes of UTF-8. */
-const bytesOf = (text: string): string => String.fromCharCode(...new TextEncoder().encode(text));
+const bytesOf = (text: string): string => String.fromCharCode(...strToU8(text));
 
 function trackEvents({ name, channel, program, notes }: MidiTrack): Timed[] {
   return [

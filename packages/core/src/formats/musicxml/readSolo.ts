@@ -3,7 +3,7 @@
  * notes, ties joined, in sounding pitch. What cannot be taken over is told.
  */
 import { XMLParser } from 'fast-xml-parser';
-import { unzipSync } from 'fflate';
+import { strFromU8, unzipSync } from 'fflate';
 import { TICKS_PER_QUARTER } from '../../comp/time';
 import { fail, ok, type Result } from '../../result';
 import type { MidiNote } from '../midi/types';
@@ -22,7 +22,7 @@ const USUAL_VELOCITY = 84;
 /** Reads a line. Fails with a sentence for the player where there is none to be had. */
 export function readMusicXml(bytes: Uint8Array): Result<SoloReading, string> {
   if (bytes.length > LARGEST_XML) return fail(TOO_LARGE);
-  const text = isZip(bytes) ? unpacked(bytes) : ok(new TextDecoder().decode(bytes));
+  const text = isZip(bytes) ? unpacked(bytes) : ok(strFromU8(bytes));
   if (!text.ok) return text;
   if (/<!ENTITY/i.test(text.value)) {
     return fail(
@@ -59,7 +59,7 @@ function unpacked(bytes: Uint8Array): Result<string, string> {
       },
     });
     const [score] = Object.values(files);
-    if (score) return ok(new TextDecoder().decode(score));
+    if (score) return ok(strFromU8(score));
     return fail(tooLarge.length ? TOO_LARGE : 'There is no score in this packed file.');
   } catch {
     return fail('This packed file is damaged and cannot be opened.');
