@@ -9,6 +9,7 @@ import { ticks } from '../units';
 import { compose, type Composed, type ComposeRequest } from './compose';
 import { playPlan } from './hits';
 import { movedChoruses, type Moved } from './moved';
+import { planByBar, plannedSections } from './sections';
 import type { Comp } from './types';
 import type { Feel } from '../chart/types';
 
@@ -74,7 +75,9 @@ function settled(
   const { timeline } = movedFor(request, comp.devices).choruses;
   const question = { timeline, line, offbeat, strictness: comp.strictness };
   const left = leaveRoom(hits, question);
-  const whole = answer ? answered(left, question) : left;
+  const planAt = planByBar(plannedSections(request.chorus, comp.plan), timeline);
+  const plays = (bar: number): boolean => !planAt(bar).rests.includes('comp');
+  const whole = answer ? answered(left, question, plays) : left;
   const placed = compose({
     ...request,
     comp: { ...comp, hits: inOrder([...others, ...whole.hits]) },

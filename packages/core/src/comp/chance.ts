@@ -1,5 +1,5 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { mersenne } from 'pure-rand/generator/mersenne';
 
 /** What is left to chance. The same seed and the same questions in the same order give the same answers. */
 export interface Chance {
@@ -14,7 +14,8 @@ export interface Chance {
 
 /** @param seed any integer */
 export function chanceFrom(seed: number): Chance {
-  const source = xoroshiro128plus(seed);
+  // Its first numbers differ widely even between neighbouring seeds.
+  const source = mersenne(seed);
   const next = (): number => uniformFloat64(source);
   return {
     next,

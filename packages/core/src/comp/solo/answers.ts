@@ -15,8 +15,13 @@ type Gap = Extract<Zone, { kind: 'gap' }>;
 /**
  * Answers put into the gaps that nothing sounds in, long after long and short after short; and where the
  * soloist leaves no gap for two bars, one soft chord on one, so that the form is heard.
+ * @param plays whether the comp plays in a bar at all
  */
-export function answered(left: Left, request: LeaveRoomRequest): Left {
+export function answered(
+  left: Left,
+  request: LeaveRoomRequest,
+  plays: (bar: number) => boolean,
+): Left {
   const room = roomFor(request);
   const hits = [...left.hits];
   const decisions = [...left.decisions];
@@ -26,7 +31,7 @@ export function answered(left: Left, request: LeaveRoomRequest): Left {
   };
   let empty = 0;
   for (const { number, meter } of request.timeline.bars) {
-    if (number < 1) continue;
+    if (number < 1 || !plays(number)) continue;
     const zones = gridOf(meter).map((at) => ({ at, zone: room.zoneOf({ bar: number, at }) }));
     const inBar = hits.filter(({ bar }) => bar === number);
     const free = zones.filter(({ zone }) => zone?.kind === 'gap');
