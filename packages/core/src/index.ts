@@ -221,7 +221,7 @@ export {
   type TopLine,
 } from './arrangement/types';
 
-export { bandPlan, clickPlan, countIn, type BandPlan, type PlanRequest } from './band/plan';
+export { bandPlan, countIn, type BandPlan, type PlanRequest } from './band/plan';
 export { offbeatAt, swingRatio } from './band/swing';
 export { transposedPlan } from './band/transposed';
 export {
@@ -283,9 +283,9 @@ export { heardLine, type SoloLine } from './choruses/lines';
 export { wholeChords, type Standing } from './choruses/moved';
 export { planByBar, plannedSections, sectionsOf, type PlannedSection } from './choruses/sections';
 export {
-  arcOf,
+  arcFrom,
   planShapes,
-  shapedPlan,
+  shapeOver,
   withPlan,
   type ArcSection,
   type PlanShape,

@@ -6,6 +6,8 @@ import type {
   ProfileView,
   SetFields,
   SetView,
+  SoloFields,
+  SoloView,
   TuneFields,
   TuneGlance,
   TuneView,
@@ -60,6 +62,11 @@ export const api = {
     request<ArrangementView>('POST', `/tunes/${tuneId}/arrangements`, fields),
   saveArrangement: (id: string, fields: ArrangementFields, version: number) =>
     request<ArrangementView>('PUT', `/arrangements/${id}`, { ...fields, version }),
+  solos: (tuneId: string) => request<SoloView[]>('GET', `/tunes/${tuneId}/solos`),
+  createSolo: (tuneId: string, fields: SoloFields) =>
+    request<SoloView>('POST', `/tunes/${tuneId}/solos`, fields),
+  deleteSolo: (id: string) => request<undefined>('DELETE', `/solos/${id}`),
+  restoreSolo: (id: string) => request<SoloView>('POST', `/solos/${id}/restore`),
 };
 
 export type Api = typeof api;

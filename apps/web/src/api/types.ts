@@ -1,4 +1,4 @@
-import type { Arrangement, Feel, LandmarkKind, Profile } from '@drop-close/core';
+import type { Arrangement, Feel, LandmarkKind, Profile, SoloLine } from '@drop-close/core';
 
 /** What the book shows of a tune. */
 export interface TuneGlance {
@@ -73,4 +73,15 @@ export interface Problem {
   readonly errors?: readonly { readonly path: string; readonly message: string }[];
   readonly yours?: unknown;
   readonly theirs?: unknown;
+}
+
+export interface SoloFields {
+  readonly name: string;
+  readonly line: SoloLine;
+}
+
+/** A solo line over a tune. */
+export interface SoloView extends SoloFields {
+  readonly id: string;
+  readonly tuneId: string;
 }

@@ -13,6 +13,8 @@ const ProfilePage = lazy(() => import('../profile/ProfilePage'));
 const TunePage = lazy(() => import('../tune/TunePage'));
 const ChartPage = lazy(() => import('../chart/ChartPage'));
 const VoicePage = lazy(() => import('../voice/VoicePage'));
+const CompPage = lazy(() => import('../comp/CompPage'));
+const StandPage = lazy(() => import('../stand/StandPage'));
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
@@ -39,6 +41,8 @@ export function App() {
                     <Route index element={<Navigate to="voice" replace />} />
                     <Route path="chart" element={<ChartPage />} />
                     <Route path="voice" element={<VoicePage />} />
+                    <Route path="comp" element={<CompPage />} />
+                    <Route path="stand" element={<StandPage />} />
                   </Route>
                   <Route path="*" element={<NotFound />} />
                 </Route>

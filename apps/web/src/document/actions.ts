@@ -11,6 +11,7 @@ import {
   withSpan,
   withSplit,
   type Arrangement,
+  type Comp,
   type LineShape,
   type Lock,
   type Split,
@@ -55,6 +56,8 @@ export type DocumentAction =
       readonly to: number;
       readonly shape: LineShape | undefined;
     }
+  /** Something of the comping; edits of one `what` made without a pause are undone together. */
+  | { readonly type: 'comp'; readonly change: Partial<Comp>; readonly what?: string }
   | { readonly type: 'replace'; readonly document: TuneDocument };
 
 /** The document after an edit. Pure; an edit that changes nothing returns the same object. */
@@ -92,6 +95,10 @@ export function edit(document: TuneDocument, action: DocumentAction): TuneDocume
       return { ...document, setup: withNote(document.setup, action) };
     case 'shape line':
       return { ...document, setup: withSpan(document.setup, action) };
+    case 'comp': {
+      const comp = { ...document.setup.comp, ...action.change };
+      return { ...document, setup: { ...document.setup, comp } };
+    }
     case 'replace':
       return action.document;
   }
@@ -136,6 +143,8 @@ export function groupOf(action: DocumentAction): string | undefined {
       return `lock ${action.at}`;
     case 'want on top':
       return `top ${action.at}`;
+    case 'comp':
+      return action.what;
     case 'lock all':
     case 'split':
     case 'shape line':

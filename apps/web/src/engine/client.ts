@@ -2,22 +2,30 @@ import type {
   Alternative,
   BandPlan,
   ChartAnalysis,
+  CompBehind,
+  DeviceOffer,
   EasierForm,
   EtudeRequest,
   FamilyId,
   FamilyTable,
   Instruments,
+  SoloLine,
+  StandInRequest,
   Voicing,
   Way,
 } from '@drop-close/core';
 import { wrap, type Remote } from 'comlink';
 import { newestWins } from './newest';
 import type {
+  BandQuestion,
+  ComposedChoruses,
+  ComposeQuestion,
   Engine,
   MadeEtude,
   Meeting,
   PlanQuestion,
   ReadRequest,
+  ReadSolo,
   VoicedChorus,
   VoicedPath,
   VoiceRequest,
@@ -87,6 +95,46 @@ class EngineClient {
   readonly etude = newestWins<readonly [EtudeRequest, Instruments], MadeEtude>(
     ([request, instruments]) => this.ask((engine) => engine.etude(request, instruments)),
   );
+
+  readonly compose = newestWins<ComposeQuestion, ComposedChoruses>((question) =>
+    this.ask((engine) => engine.compose(question)),
+  );
+
+  /** Long enough for the longest set of choruses to be stopped; see `cancel`. */
+  playSet(id: number, seed: number): Promise<CompBehind | undefined> {
+    return this.ask((engine) => engine.playSet(id, seed));
+  }
+
+  mendBar(id: number, bar: number): Promise<CompBehind | undefined> {
+    return this.ask((engine) => engine.mendBar(id, bar));
+  }
+
+  offers(
+    id: number,
+    at: number,
+    line?: readonly number[],
+  ): Promise<readonly DeviceOffer[] | undefined> {
+    return this.ask((engine) => engine.offers(id, at, line));
+  }
+
+  band(id: number, question: BandQuestion): Promise<BandPlan | undefined> {
+    return this.ask((engine) => engine.band(id, question));
+  }
+
+  song(id: number, title: string): Promise<Uint8Array | undefined> {
+    return this.ask((engine) => engine.song(id, title));
+  }
+
+  standIn(
+    id: number,
+    request: Pick<StandInRequest, 'density' | 'range' | 'seed'>,
+  ): Promise<SoloLine | undefined> {
+    return this.ask((engine) => engine.standIn(id, request));
+  }
+
+  readSolo(bytes: Uint8Array): Promise<ReadSolo> {
+    return this.ask((engine) => engine.readSolo(bytes));
+  }
 
   plan(id: number, question: PlanQuestion): Promise<BandPlan | undefined> {
     return this.ask((engine) => engine.plan(id, question));

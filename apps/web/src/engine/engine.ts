@@ -9,13 +9,13 @@ import {
   makeEtude,
   parseChart,
   parseMeter,
+  readSoloFile,
   resolutionsOf,
   settingsOf,
   transposeChart,
   voiceChorus,
   voicedWith,
   type Arrangement,
-  type Chart,
   type Chorus,
   type Connected,
   type Connector,
@@ -23,6 +23,8 @@ import {
   type ConnectSettings,
   type PitchedChord,
 } from '@drop-close/core';
+import { createComposer } from './composer';
+import { keyed } from './keyed';
 import type { Engine, Meeting, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
 
 interface Current {
@@ -55,6 +57,11 @@ export function createEngine(): Engine {
     return chord?.kind === 'chord' ? chord : undefined;
   };
   return {
+    ...createComposer(),
+    readSolo: (bytes) => {
+      const solo = readSoloFile(bytes);
+      return solo.ok ? { solo: solo.value } : { problem: solo.problem };
+    },
     read: ({ text, meter, key, writtenAbove, school }) => {
       const { chart } = parseChart(text, parseMeter(meter));
       return analyzeChart(transposeChart(keyed(chart, key), writtenAbove), { school });
@@ -99,7 +106,7 @@ export function createEngine(): Engine {
       if (current?.voiced.id !== id) return undefined;
       const { outcome, voiced } = current;
       const path = outcome.status === 'found' ? outcome.path : [];
-      return bandPlan({ ...question, timeline: voiced.timeline, path });
+      return bandPlan({ ...question, timeline: voiced.timeline, path, click: true });
     },
   };
 }
@@ -135,12 +142,6 @@ function meetsAll({ path, changes }: Connected, chords: Chorus['chords'], at: nu
   const asked = resolutionsOf(change, [path[from]!, path[to]!], [chords[from]!, chords[to]!]);
   return asked.every(({ met }) => met);
 }
-
-/** Changes that name no key are in the tune's own. */
-const keyed = (chart: Chart, key: string): Chart => ({
-  ...chart,
-  header: { key, ...chart.header },
-});
 
 /** An outcome without its functions, which cannot cross to the page, and with what it costs by term. */
 function pathOf(outcome: Connected, { chords }: Chorus, settings: ConnectSettings): VoicedPath {

@@ -5,7 +5,10 @@ import type {
   Chart,
   ChartAnalysis,
   ChartProblem,
+  CompBehind,
+  Composed,
   ConnectedPath,
+  DeviceOffer,
   EasierForm,
   Etude,
   EtudeRequest,
@@ -15,6 +18,10 @@ import type {
   Instruments,
   NotConnected,
   School,
+  SoloFile,
+  SoloLine,
+  SoloNote,
+  StandInRequest,
   TermCosts,
   Timeline,
   Voicing,
@@ -81,8 +88,71 @@ export interface MadeEtude {
   readonly problem?: string;
 }
 
+/** What is to be comped, and behind whom. */
+export interface ComposeQuestion extends VoiceRequest {
+  readonly feel: Feel;
+  readonly tempo: number;
+  /** The line played behind. */
+  readonly solo?: SoloLine;
+}
+
+/** Choruses as they sound. */
+export interface ComposedChoruses extends Pick<
+  Composed,
+  'sections' | 'standing' | 'sounding' | 'judged' | 'figures' | 'yielding'
+> {
+  /** Names this answer in later questions about it. */
+  readonly id: number;
+  readonly timeline: Timeline;
+  readonly times: number;
+  /** Bars of one chorus, a pickup not counted. */
+  readonly barsEach: number;
+  /** For each event the position of its whole chord in the one chorus. */
+  readonly wholes: readonly number[];
+  /** For each event whether a device has made it. */
+  readonly devised: readonly boolean[];
+  readonly voiced: Composed['voiced'];
+  /** The solo line as it is heard. */
+  readonly line: readonly SoloNote[];
+}
+
+export interface BandQuestion {
+  /** Bars of all choruses, both included; all when left out. */
+  readonly fromBar?: number;
+  readonly toBar?: number;
+  readonly tempo?: number;
+}
+
+/** A solo out of a file, or why there is none. */
+export interface ReadSolo {
+  readonly solo?: SoloFile;
+  readonly problem?: string;
+}
+
+/** What the worker does for comping. Answers about choruses no longer in hand are `undefined`. */
+export interface Composer {
+  readonly compose: (question: ComposeQuestion) => ComposedChoruses;
+  /** Hits and devices for the plan, and where somebody solos with room left for them. */
+  readonly playSet: (id: number, seed: number) => CompBehind | undefined;
+  readonly mendBar: (id: number, bar: number) => CompBehind | undefined;
+  /** What may be done at a whole chord of the one chorus. */
+  readonly offers: (
+    id: number,
+    at: number,
+    line?: readonly number[],
+  ) => readonly DeviceOffer[] | undefined;
+  readonly band: (id: number, question: BandQuestion) => BandPlan | undefined;
+  /** A Standard MIDI File of all that sounds. */
+  readonly song: (id: number, title: string) => Uint8Array | undefined;
+  readonly standIn: (
+    id: number,
+    request: Pick<StandInRequest, 'density' | 'range' | 'seed'>,
+  ) => SoloLine | undefined;
+}
+
 /** What the worker does. Everything that crosses is plain data. */
-export interface Engine {
+export interface Engine extends Composer {
+  readonly readSolo: (bytes: Uint8Array) => ReadSolo;
   /** Keys, numbers, landmarks and pools of the changes. */
   readonly read: (request: ReadRequest) => ChartAnalysis;
   readonly voice: (request: VoiceRequest) => VoicedChorus;

@@ -1,6 +1,7 @@
-import type { ChartAnalysis } from '@drop-close/core';
+import type { Arrangement, ChartAnalysis } from '@drop-close/core';
+import equal from 'fast-deep-equal';
+import { useEffect, useState } from 'react';
 import { create } from 'zustand';
-import { useEffect } from 'react';
 import { useTune } from '../document/store';
 import { useProfile } from '../profile/profileStore';
 import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
@@ -60,10 +61,20 @@ export function useReading(): void {
   );
 }
 
+/** An arrangement as far as its voicing goes: the same object while only its comping changes. */
+function useVoicingOf(setup: Arrangement): Arrangement {
+  const [kept, keep] = useState(setup);
+  const voicing = { ...setup, comp: kept.comp };
+  const same = equal(voicing, kept);
+  if (!same) keep(voicing);
+  return same ? kept : voicing;
+}
+
 /** Keeps the voiced chorus in step with the tune. Used once, by the tune's page. */
 export function useVoicing(): void {
-  const { text, meter, key, setup } = useTune();
+  const { text, meter, key, setup: whole } = useTune();
   const { guitar, keyboard } = useProfile();
+  const setup = useVoicingOf(whole);
   useEffect(() => {
     useChorusStore.setState({ working: true });
     engine.voice({ text, meter, key, setup, instruments: { guitar, keyboard } }).then(

@@ -4,14 +4,17 @@ import {
   RetweetOutlined,
   SoundOutlined,
 } from '@ant-design/icons';
-import type { Part } from '@drop-close/core';
 import { FASTEST, SLOWEST } from '@drop-close/core';
-import { Button, InputNumber, Popover, Slider, Switch } from 'antd';
+import { Button, InputNumber, Popover, Switch } from 'antd';
+import { useShallow } from 'zustand/react/shallow';
 import { useDocument } from '../document/store';
+import { useChorus } from '../engine/useChorus';
+import { useComposition } from '../engine/useComposition';
 import { useHeading } from '../tune/heading';
 import { toggleLoop } from '../tune/useKeys';
-import { useShallow } from 'zustand/react/shallow';
-import { usePlayer, whilePlaying } from './player';
+import { LoopTool, changes } from './LoopTool';
+import { Mixer } from './Mixer';
+import { usePlayer } from './player';
 import { useBand } from './useBand';
 import './transport.css';
 
@@ -19,20 +22,21 @@ import './transport.css';
 export function TransportBar() {
   const { tempo, written } = useHeading();
   // Not the position, which changes many times a second.
-  const { playing, loading, failure, loop, countIn } = usePlayer(
+  const { playing, loading, failure, loop, countIn, late } = usePlayer(
     useShallow((state) => ({
       playing: state.playing,
       loading: state.loading,
       failure: state.failure,
       loop: state.loop,
       countIn: state.countIn,
+      late: state.late,
     })),
   );
   const setListening = usePlayer((state) => state.setListening);
   const band = useBand();
   const { dispatch } = useDocument.getState();
   return (
-    <footer className="transport">
+    <footer className="transport" data-late={late}>
       <Button
         type="primary"
         size="large"
@@ -62,6 +66,7 @@ export function TransportBar() {
       >
         Loop {loop ? 'on' : 'off'}
       </Button>
+      <LoopButton />
       <label className="transport-tempo">
         Tempo
         <InputNumber
@@ -77,6 +82,7 @@ export function TransportBar() {
           }}
         />
       </label>
+      <PassNow />
       <label className="transport-count">
         <Switch
           size="small"
@@ -101,33 +107,44 @@ export function TransportBar() {
   );
 }
 
-const FADERS: readonly (readonly [Part, string])[] = [
-  ['comp', 'Comp'],
-  ['bass', 'Bass'],
-  ['drums', 'Ride, hat and count-in'],
-];
-
-function Mixer() {
-  const volume = usePlayer((state) => state.volume);
-  const setListening = usePlayer((state) => state.setListening);
+/** Which bars are looped, and the way to change that. */
+function LoopButton() {
+  const chorus = useChorus();
+  const composed = useComposition();
+  const { stretch, passes } = usePlayer(
+    useShallow((state) => ({ stretch: state.stretch, passes: state.passes })),
+  );
+  const timeline = (composed ?? chorus)?.timeline;
+  if (!timeline) return null;
+  const bars = stretch ? `Bars ${stretch.fromBar}–${stretch.toBar}` : 'All bars';
   return (
-    <div className="mixer">
-      {FADERS.map(([part, label]) => (
-        <label key={part}>
-          {label}
-          <Slider
-            min={0}
-            max={100}
-            value={volume[part]}
-            ariaLabelForHandle={`Loudness: ${label}`}
-            onChange={(value) => {
-              setListening({ volume: { ...volume, [part]: value } });
-              whilePlaying.volume(part, value);
-            }}
-          />
-        </label>
-      ))}
-      <p className="quiet">Mind your ears: if it rings afterwards, it was too loud.</p>
-    </div>
+    <Popover
+      trigger="click"
+      placement="top"
+      title="What comes round"
+      content={<LoopTool timeline={timeline} />}
+    >
+      <Button type={stretch || changes(passes) ? 'default' : 'text'}>
+        {bars}
+        {passes.faster > 0 && `, +${passes.faster}`}
+        {passes.halfSteps !== 0 && ', through keys'}
+      </Button>
+    </Popover>
+  );
+}
+
+/** How this time round is played, where that differs from the first. */
+function PassNow() {
+  const { playing, pass } = usePlayer(
+    useShallow((state) => ({ playing: state.playing, pass: state.pass })),
+  );
+  if (!playing || pass.count === 0) return null;
+  const { count, tempo, semitones } = pass;
+  const key = semitones ? `, ${semitones > 0 ? 'up' : 'down'} ${Math.abs(semitones)}` : '';
+  return (
+    <span className="quiet transport-pass" role="status">
+      time {count + 1}: {tempo}
+      {key}
+    </span>
   );
 }

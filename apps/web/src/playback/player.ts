@@ -1,23 +1,48 @@
 import {
   countIn,
+  transposedPlan,
   type BandPlan,
   type InstrumentKind,
   type Meter,
   type Part,
+  type PlannedNote,
 } from '@drop-close/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import { HORIZON, Scheduler, withLeadIn } from './scheduler';
+import { passOf, sameAgain, semitonesAt, type Passes } from './passes';
+import { HORIZON, Scheduler, withLeadIn, type Pass } from './scheduler';
 import type { Synth } from './synth';
 
+/** `chorus`: as much as is looped, counted in. */
 export type Playing = 'chorus' | 'bar' | 'chord' | 'change' | 'voice';
 
-/** How the player likes to hear; kept in this browser. */
+const DEFAULT_VOLUME = { comp: 90, bass: 80, drums: 60, solo: 80, click: 70 };
+
+/** How the player likes to hear; what is lasting of it is kept in this browser. */
 export interface Listening {
   readonly countIn: boolean;
   readonly loop: boolean;
   /** 0..100 for each part. */
   readonly volume: Readonly<Record<Part, number>>;
+  readonly muted: readonly Part[];
+  /** The one part that is heard. */
+  readonly alone: Part | undefined;
+  /** A click goes on under the music. */
+  readonly click: boolean;
+  readonly passes: Passes;
+  /** First and last bar of the loop; all bars when nothing is said. */
+  readonly stretch: Stretch | undefined;
+}
+
+export interface Stretch {
+  readonly fromBar: number;
+  readonly toBar: number;
+}
+
+/** How loud a part is heard, 0..100. */
+export function loudnessOf(part: Part, { volume, muted, alone }: Listening): number {
+  if (alone !== undefined) return part === alone ? volume[part] : 0;
+  return muted.includes(part) ? 0 : volume[part];
 }
 
 interface PlayerState extends Listening {
@@ -26,6 +51,12 @@ interface PlayerState extends Listening {
   readonly failure: string | undefined;
   /** In quarters from the beginning of the plan; below 0 while counting in. */
   readonly position: number | undefined;
+  /** Where the plan begins in the chorus, in quarters from bar 1. */
+  readonly from: number;
+  /** Which time round, from 0, and how it is played. */
+  readonly pass: { readonly count: number; readonly tempo: number; readonly semitones: number };
+  /** Notes that came too late since the music began. */
+  readonly late: number;
   readonly setListening: (change: Partial<Listening>) => void;
 }
 
@@ -36,9 +67,17 @@ export const usePlayer = create<PlayerState>()(
       loading: false,
       failure: undefined,
       position: undefined,
+      from: 0,
+      pass: { count: 0, tempo: 0, semitones: 0 },
+      late: 0,
       countIn: true,
       loop: true,
-      volume: { comp: 90, bass: 80, drums: 60, click: 70 },
+      volume: DEFAULT_VOLUME,
+      muted: [],
+      alone: undefined,
+      click: false,
+      passes: sameAgain,
+      stretch: undefined,
       setListening: (change) => {
         set(change);
       },
@@ -46,6 +85,11 @@ export const usePlayer = create<PlayerState>()(
     {
       name: 'drop-close listening',
       partialize: ({ countIn: counts, loop, volume }) => ({ countIn: counts, loop, volume }),
+      // A part that is new has no loudness in what this browser kept.
+      merge: (kept, fresh) => {
+        const { volume, ...rest } = (kept ?? {}) as Partial<Listening>;
+        return { ...fresh, ...rest, volume: { ...fresh.volume, ...volume } };
+      },
     },
   ),
 );
@@ -58,14 +102,24 @@ const NO_CLICKS: BandPlan = { notes: [], length: 0, pickup: 0 };
 export interface PlayRequest {
   readonly what: Playing;
   readonly plan: BandPlan;
+  /** Where the plan begins in the chorus, in quarters from bar 1. Default 0. */
+  readonly from?: number;
   readonly tempo: number;
   readonly meter: Meter;
   readonly instrument: InstrumentKind;
 }
 
 let loading: Promise<Synth> | undefined;
-let session:
-  { scheduler: Scheduler; synth: Synth; timer: ReturnType<typeof setInterval> } | undefined;
+let session: Session | undefined;
+
+interface Session {
+  readonly scheduler: Scheduler;
+  readonly synth: Synth;
+  readonly timer: ReturnType<typeof setInterval>;
+  /** As it is the first time round. */
+  plan: BandPlan;
+  tempo: number;
+}
 
 /** The synthesiser comes with the first sound, not with the page. */
 async function band(): Promise<Synth> {
@@ -93,29 +147,63 @@ export async function play(request: PlayRequest): Promise<void> {
   }
 }
 
-function start(synth: Synth, { what, plan, tempo, meter, instrument }: PlayRequest): void {
-  const { countIn: counts, loop, volume } = usePlayer.getState();
+function start(
+  synth: Synth,
+  { what, plan, from = 0, tempo, meter, instrument }: PlayRequest,
+): void {
+  const listening = usePlayer.getState();
   synth.open();
   synth.setInstrument(instrument);
-  for (const part of ['comp', 'bass', 'drums'] as const) synth.setVolume(part, volume[part]);
-  const output = {
-    play: (note: BandPlan['notes'][number], at: number, until: number) => {
-      synth.play(note, at, until);
-    },
-    end: stop,
-  };
-  const clicks = what === 'chorus' && counts ? countIn(meter) : NO_CLICKS;
+  synth.setKit(plan.kit ?? 'sticks');
+  setLoudness(synth);
+  const clicks = what === 'chorus' && listening.countIn ? countIn(meter) : NO_CLICKS;
   const leadIn = Math.max(clicks.length, plan.pickup);
   const begin = synth.context.currentTime + LEAD + (leadIn * 60) / tempo;
-  const loops = loop && (what === 'chorus' || what === 'bar');
+  const loops = listening.loop && (what === 'chorus' || what === 'bar');
+  const output = { play: soundNote(synth), end: stop, pass: nextPass };
   const scheduler = new Scheduler(withLeadIn(plan, clicks), begin, tempo, loops, output);
   const onTick = (): void => {
     const now = synth.context.currentTime;
-    usePlayer.setState({ position: scheduler.position(now) });
+    usePlayer.setState({ position: scheduler.position(now), late: scheduler.late });
     scheduler.tick(now);
   };
-  session = { scheduler, synth, timer: setInterval(onTick, TICK_MS) };
+  usePlayer.setState({ from, pass: { count: 0, tempo, semitones: 0 } });
+  session = { scheduler, synth, plan, tempo, timer: setInterval(onTick, TICK_MS) };
   onTick();
+}
+
+/** A click that is not counting in is heard only where it is asked for. */
+const soundNote =
+  (synth: Synth) =>
+  (note: PlannedNote, at: number, until: number): void => {
+    if (note.part !== 'click') {
+      synth.play(note, at, until);
+      return;
+    }
+    const { click, alone, volume } = usePlayer.getState();
+    const asked = click || alone === 'click';
+    if (note.at >= 0 && !asked) return;
+    const velocity = Math.max(1, Math.round((note.velocity * volume.click) / 100));
+    synth.play({ ...note, velocity }, at, until);
+  };
+
+function nextPass(count: number): Pass | undefined {
+  if (!session) return undefined;
+  const { passes } = usePlayer.getState();
+  const pass = passOf(session.plan, session.tempo, passes, count);
+  usePlayer.setState({
+    pass: { count, tempo: pass.tempo, semitones: semitonesAt(passes, count) },
+  });
+  return pass;
+}
+
+function setLoudness(synth: Synth): void {
+  const listening = usePlayer.getState();
+  for (const part of ['comp', 'bass', 'drums', 'solo'] as const) {
+    // The click shares the channel of the drums.
+    const clicking = part === 'drums' && listening.alone === 'click';
+    synth.setVolume(part, clicking ? listening.volume.click : loudnessOf(part, listening));
+  }
 }
 
 export function stop(): void {
@@ -134,18 +222,39 @@ export function stop(): void {
 /** Changes that reach the music while it plays. */
 export const whilePlaying = {
   tempo: (tempo: number): void => {
-    session?.scheduler.setTempo(tempo, session.synth.context.currentTime);
+    if (!session || session.tempo === tempo) return;
+    session.tempo = tempo;
+    session.scheduler.setTempo(tempo, session.synth.context.currentTime);
+    usePlayer.setState({ pass: { count: 0, tempo, semitones: 0 } });
   },
   plan: (plan: BandPlan): void => {
-    session?.scheduler.replace(plan, session.synth.context.currentTime);
+    if (!session) return;
+    session.plan = plan;
+    const { semitones } = usePlayer.getState().pass;
+    const now = session.synth.context.currentTime;
+    session.scheduler.replace(transposedPlan(plan, semitones), now);
+    session.synth.setKit(plan.kit ?? 'sticks');
   },
   loop: (loop: boolean): void => {
     if (session) session.scheduler.loop = loop;
   },
-  volume: (part: Part, volume: number): void => {
-    session?.synth.setVolume(part, volume);
+  loudness: (): void => {
+    if (session) setLoudness(session.synth);
   },
   instrument: (kind: InstrumentKind): void => {
     session?.synth.setInstrument(kind);
   },
+};
+
+/** Where the music is at this very moment, in quarters from bar 1; `undefined` when nothing plays. */
+export function positionNow(): number | undefined {
+  if (!session) return undefined;
+  const { context } = session.synth;
+  const heard = context.currentTime - (context.outputLatency || 0);
+  return session.scheduler.position(heard) + usePlayer.getState().from;
+}
+
+/** Sounds a note that is played in while the music goes on; a velocity of 0 ends it. */
+export const strike = (midi: number, velocity: number): void => {
+  session?.synth.strike(midi, velocity);
 };

@@ -1,11 +1,18 @@
-import type { InstrumentKind, Part, PlannedNote } from '@drop-close/core';
+import type { InstrumentKind, Kit, Part, PlannedNote } from '@drop-close/core';
 import { WorkletSynthesizer } from 'spessasynth_lib';
 import processorUrl from 'spessasynth_lib/dist/spessasynth_processor.min.js?url';
 
 /** MIDI channels of the parts; the kit is on the tenth, as General MIDI has it. */
-const CHANNELS: Readonly<Record<Part, number>> = { comp: 0, bass: 1, drums: 9, click: 9 };
+const CHANNELS: Readonly<Record<Part, number>> = {
+  comp: 0,
+  bass: 1,
+  solo: 2,
+  drums: 9,
+  click: 9,
+};
 const ACOUSTIC_BASS = 32;
-const JAZZ_KIT = 32;
+const TENOR = 66;
+const KITS: Readonly<Record<Kit, number>> = { sticks: 32, brushes: 40 };
 /** The sound of each instrument, as General MIDI programs: jazz guitar, tine electric piano. */
 const COMP_PROGRAM: Readonly<Record<InstrumentKind, number>> = { guitar: 26, keyboard: 4 };
 /** MIDI controller 7. */
@@ -32,12 +39,17 @@ export class Synth {
     synthesizer.connect(output);
     output.connect(context.destination);
     synthesizer.programChange(CHANNELS.bass, ACOUSTIC_BASS);
-    synthesizer.programChange(CHANNELS.drums, JAZZ_KIT);
+    synthesizer.programChange(CHANNELS.solo, TENOR);
+    synthesizer.programChange(CHANNELS.drums, KITS.sticks);
     return new Synth(context, synthesizer, output);
   }
 
   setInstrument(kind: InstrumentKind): void {
     this.synthesizer.programChange(CHANNELS.comp, COMP_PROGRAM[kind]);
+  }
+
+  setKit(kit: Kit): void {
+    this.synthesizer.programChange(CHANNELS.drums, KITS[kit]);
   }
 
   /** @param volume 0..100 */
@@ -55,6 +67,12 @@ export class Synth {
     const channel = CHANNELS[note.part];
     this.synthesizer.noteOn(channel, note.midi, note.velocity, { time: at });
     this.synthesizer.noteOff(channel, note.midi, { time: until });
+  }
+
+  /** A note of the soloist begins or ends at once: somebody plays it in. */
+  strike(midi: number, velocity: number): void {
+    if (velocity > 0) this.synthesizer.noteOn(CHANNELS.solo, midi, velocity);
+    else this.synthesizer.noteOff(CHANNELS.solo, midi);
   }
 
   /** Stops everything, what is already handed over too. */

@@ -1,13 +1,49 @@
-import type { BandPlan, Voicing } from '@drop-close/core';
+import type { BandPlan, Timeline, Voicing } from '@drop-close/core';
 import { useEffect, useMemo } from 'react';
 import { useTune } from '../document/store';
 import { engine } from '../engine/client';
 import { useChorus } from '../engine/useChorus';
+import { useComposition } from '../engine/useComposition';
 import type { PlanQuestion } from '../engine/protocol';
 import { useHeading } from '../tune/heading';
 import { useSelection } from '../tune/selection';
 import { play, stop, usePlayer, whilePlaying, type Playing } from './player';
 import { changePlan, chordPlan, notesPlan, poolPlan } from './snippets';
+
+type Bars = Pick<PlanQuestion, 'fromBar' | 'toBar'>;
+
+/** What is played: on the Comp screen all choruses as they are comped, elsewhere the one, plainly. */
+interface Music {
+  readonly timeline: Timeline;
+  readonly path: readonly Voicing[];
+  readonly plan: (question: PlanQuestion, bars: Bars) => Promise<BandPlan | undefined>;
+}
+
+function useMusic(): Music | undefined {
+  const chorus = useChorus();
+  const composed = useComposition();
+  return useMemo(() => {
+    if (composed) {
+      const { id, timeline, voiced } = composed;
+      return {
+        timeline,
+        path: voiced.status === 'found' ? voiced.path : [],
+        plan: ({ tempo }, bars) => engine.band(id, { ...bars, tempo }),
+      };
+    }
+    if (!chorus) return undefined;
+    const { id, timeline, outcome } = chorus;
+    return {
+      timeline,
+      path: outcome.status === 'found' ? outcome.path : [],
+      plan: (question, bars) => engine.plan(id, { ...question, ...bars }),
+    };
+  }, [chorus, composed]);
+}
+
+/** Where some bars begin, in quarters from bar 1. */
+const startOf = ({ timeline }: Music, { fromBar }: Bars): number =>
+  fromBar === undefined ? 0 : (timeline.bars.find(({ number }) => number === fromBar)?.at ?? 0);
 
 export interface Band {
   readonly toggleChorus: () => void;
@@ -33,23 +69,24 @@ const UNHURRIED = 90;
 
 /** What can be heard from the desk. */
 export function useBand(): Band {
-  const chorus = useChorus();
   const { setup } = useTune();
   const { index, event } = useSelection();
   const question = useQuestion();
   const { meter } = useHeading();
-  const path = chorus?.outcome.status === 'found' ? chorus.outcome.path : [];
+  const music = useMusic();
+  const path = music?.path ?? [];
   const base = { meter, instrument: setup.instrument };
 
-  const playBars = async (what: Playing, bars: Partial<PlanQuestion>): Promise<void> => {
-    if (!chorus) return;
-    const plan = await engine.plan(chorus.id, { ...question, ...bars });
-    if (plan) await play({ what, plan, tempo: question.tempo, ...base });
+  const playBars = async (what: Playing, bars: Bars): Promise<void> => {
+    if (!music) return;
+    const plan = await music.plan(question, bars);
+    const from = startOf(music, bars);
+    if (plan) await play({ what, plan, from, tempo: question.tempo, ...base });
   };
   return {
     toggleChorus: () => {
       if (usePlayer.getState().playing) stop();
-      else void playBars('chorus', {});
+      else void playBars('chorus', usePlayer.getState().stretch ?? {});
     },
     hearBar: () => {
       if (event) void playBars('bar', { fromBar: event.bar, toBar: event.bar });
@@ -82,17 +119,17 @@ export function useBand(): Band {
   };
 }
 
-/** Edits reach the music while it plays: chorus, tempo, feel, instrument. */
+/** Edits reach the music while it plays: chorus, hits, tempo, feel, instrument. */
 export function useBandInStep(): void {
-  const chorus = useChorus();
+  const music = useMusic();
   const question = useQuestion();
   const { instrument } = useTune().setup;
   useEffect(() => {
-    if (usePlayer.getState().playing !== 'chorus' || !chorus) return;
-    void engine.plan(chorus.id, question).then((plan) => {
+    if (usePlayer.getState().playing !== 'chorus' || !music) return;
+    void music.plan(question, usePlayer.getState().stretch ?? {}).then((plan) => {
       if (plan && usePlayer.getState().playing === 'chorus') whilePlaying.plan(plan);
     });
-  }, [chorus, question]);
+  }, [music, question]);
   useEffect(() => {
     whilePlaying.tempo(question.tempo);
   }, [question.tempo]);
@@ -103,10 +140,12 @@ export function useBandInStep(): void {
 
 /** The chord that is sounding, or `undefined` when the chorus is not being played. */
 export function useSoundingChord(): number | undefined {
-  const chorus = useChorus();
-  return usePlayer(({ playing, position }) => {
-    if (playing !== 'chorus' || position === undefined || !chorus) return undefined;
-    const found = chorus.timeline.events.findLastIndex((event) => event.at <= position + 1e-6);
+  const music = useMusic();
+  return usePlayer(({ playing, position, from }) => {
+    if (playing !== 'chorus' || position === undefined || position < 0 || !music) return undefined;
+    const found = music.timeline.events.findLastIndex(
+      (event) => event.at <= from + position + 1e-6,
+    );
     return found < 0 ? undefined : found;
   });
 }

@@ -1,5 +1,6 @@
 import { Modal } from 'antd';
 import { create } from 'zustand';
+import { COMP_COMMANDS } from '../comp/compCommands';
 import { COMMANDS, SHEET_KEYS } from './commands';
 
 export const useKeysSheet = create<{ readonly open: boolean }>(() => ({ open: false }));
@@ -14,6 +15,8 @@ export function KeysSheet() {
   return (
     <Modal open={open} onCancel={close} footer={null} title="Keys" width={520}>
       <KeyTable keys={Object.values(COMMANDS)} />
+      <h3 className="keys-head">On the Comp screen</h3>
+      <KeyTable keys={Object.values(COMP_COMMANDS)} />
       <h3 className="keys-head">On the sheet of the chart</h3>
       <KeyTable keys={SHEET_KEYS} />
     </Modal>

@@ -31,6 +31,7 @@ export function TuneHead() {
       <nav aria-label="Screens of this tune">
         <NavLink to={{ pathname: 'chart', search }}>Chart</NavLink>
         <NavLink to={{ pathname: 'voice', search }}>Voice</NavLink>
+        <NavLink to={{ pathname: 'comp', search }}>Comp</NavLink>
       </nav>
       <SaveNote />
       <span className="tune-tools">

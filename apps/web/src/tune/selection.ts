@@ -3,10 +3,11 @@ import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { useSearchParams } from 'react-router';
 import { create } from 'zustand';
 import { useChorus } from '../engine/useChorus';
+import { useComposition } from '../engine/useComposition';
 
 const NO_EVENTS: readonly ChartEvent[] = [];
 
-interface Place {
+export interface Place {
   /** From 1; a pickup is 0. */
   readonly bar: number;
   readonly beat: number;
@@ -16,7 +17,7 @@ interface Place {
 const usePlace = create<Place>(() => ({ bar: 1, beat: 1 }));
 
 export interface Selection {
-  /** Position among the chords of the chorus; 0 where the address names none. */
+  /** Position among the chords of the chorus, on the Comp screen of all choruses; 0 where the address names none. */
   readonly index: number;
   readonly event: ChartEvent | undefined;
   readonly select: (index: number) => void;
@@ -31,9 +32,13 @@ export function eventAt(events: readonly ChartEvent[], { bar, beat }: Place): nu
 }
 
 /** Takes up the place of a chord that the engine may not have voiced yet. */
-export const selectPlace = ({ bar, beat }: Pick<ChartEvent, 'bar' | 'beat'>): void => {
+export const selectPlace = ({ bar, beat }: Place): void => {
   usePlace.setState({ bar, beat });
 };
+
+export const currentPlace = (): Place => usePlace.getState();
+
+export const useCurrentPlace = (): Place => usePlace();
 
 /** Which of some chords is in hand. */
 export const useIndexAmong = (events: readonly ChartEvent[]): number => eventAt(events, usePlace());
@@ -41,7 +46,9 @@ export const useIndexAmong = (events: readonly ChartEvent[]): number => eventAt(
 /** The chord in hand, and how to take up another. */
 export function useSelection(): Selection {
   const place = usePlace();
-  const events = useChorus()?.timeline.events ?? NO_EVENTS;
+  const chorus = useChorus();
+  const composed = useComposition();
+  const events = (composed ?? chorus)?.timeline.events ?? NO_EVENTS;
   const index = eventAt(events, place);
   const select = useCallback(
     (wanted: number) => {

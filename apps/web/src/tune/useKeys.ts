@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { tinykeys } from 'tinykeys';
 import { useDocument } from '../document/store';
+import { useComposition } from '../engine/useComposition';
 import { usePlayer, whilePlaying } from '../playback/player';
 import { useBand } from '../playback/useBand';
 import { usePreferences, type Lens } from '../ui/preferences';
@@ -8,31 +9,33 @@ import { useVoiceActions } from '../voice/useVoiceActions';
 import { useFollowedVoice } from '../voice/threads/useFollowedVoice';
 import { zoomBy } from '../voice/threads/zoom';
 import { toggleDesk } from '../voice/useVoiceDesk';
+import { isTaken } from './isTaken';
 import { COMMANDS, type CommandId } from './commands';
 import { useKeysSheet } from './KeysSheet';
 import { useSelection } from './selection';
 
-type Actions = Readonly<Record<CommandId, () => void>>;
+/** On the Comp screen the chord in hand is one of all choruses, and is not voiced anew. */
+const OF_VOICING: ReadonlySet<CommandId> = new Set([
+  'cheaper',
+  'dearer',
+  'lock',
+  'room',
+  'neck',
+  'entry',
+  'taste',
+  'figures',
+  'ways',
+  'compare',
+  'drawing',
+  'follow',
+  'voice',
+]);
 
-/** Text goes to its field, and a focused control keeps the keys that work it. */
-function isTaken(event: KeyboardEvent): boolean {
-  const target = event.target as HTMLElement;
-  if (document.querySelector('.ant-modal-wrap:not([style*="display: none"])')) return true;
-  const typed = target.closest(
-    'input:not([type=checkbox], [type=radio]), textarea, [contenteditable=true]',
-  );
-  if (typed) return true;
-  const works = target.closest('[role=slider], [role=radiogroup], .ant-select');
-  if (works && event.key.startsWith('Arrow')) return true;
-  // Space presses no link, so it plays even right after one was followed.
-  const pressing =
-    event.key === ' ' ? 'button, [role=switch], input' : 'button, [role=switch], input, a';
-  const pressed = target.closest(pressing) && !target.closest('.chord-button, .slot');
-  return !!pressed && (event.key === ' ' || event.key === 'Enter');
-}
+type Actions = Readonly<Record<CommandId, () => void>>;
 
 /** One hand can drive the desk: every command of the list on its keys. */
 export function useKeys(): void {
+  const comping = useComposition() !== undefined;
   const selection = useSelection();
   const band = useBand();
   const voice = useVoiceActions();
@@ -105,9 +108,15 @@ export function useKeys(): void {
       useKeysSheet.setState({ open: true });
     },
   };
-  const latest = useRef(actions);
+  const keys = {
+    has: (id: CommandId) => !comping || !OF_VOICING.has(id),
+    run: (id: CommandId) => {
+      actions[id]();
+    },
+  };
+  const latest = useRef(keys);
   useEffect(() => {
-    latest.current = actions;
+    latest.current = keys;
   });
   useEffect(() => {
     const bindings: Record<string, (event: KeyboardEvent) => void> = {};
@@ -116,7 +125,7 @@ export function useKeys(): void {
         bindings[key] = (event) => {
           if (isTaken(event)) return;
           event.preventDefault();
-          latest.current[id]();
+          if (latest.current.has(id)) latest.current.run(id);
         };
       }
     }

@@ -31,6 +31,8 @@ export interface PlanRequest {
   readonly drums?: DrumStyle;
   /** Where the offbeat eighth falls, as a part of the quarter; as feel and tempo have it when left out. */
   readonly offbeat?: number;
+  /** A click on every beat too. Default none. */
+  readonly click?: boolean;
   /** What is said of single bars. */
   readonly barAt?: (bar: number) => BarManner;
   /** First and last bar to play, from 1; the whole chorus when left out. */
@@ -74,6 +76,7 @@ export function bandPlan(request: PlanRequest): BandPlan {
       .filter(({ number }) => number > 0)
       .flatMap((bar) => drumBar(bar, drums, offbeatOf(request))),
     ...soloNotes(request),
+    ...(request.click ? clicksOver(bars) : []),
   ]
     .filter(({ at }) => at >= start - pickup - AHEAD && at < start + length)
     .flatMap(manner)
@@ -106,7 +109,7 @@ function mannerOf({ timeline, barAt }: PlanRequest): (note: PlannedNote) => Plan
   if (!barAt) return (note) => [note];
   const barOf = barFinder(timeline.bars);
   return (note) => {
-    if (note.part === 'solo') return [note];
+    if (note.part === 'solo' || note.part === 'click') return [note];
     const { loudness, rests } = barAt(barOf(note.at));
     if ((rests as readonly string[]).includes(note.part)) return [];
     const velocity = Math.round(note.velocity * LOUDNESS[loudness - 1]!);
@@ -158,11 +161,8 @@ export function countIn(meter: Meter): BandPlan {
   return { notes: clicksIn(meter, 0), length: quartersInBar(meter), pickup: 0 };
 }
 
-/** The click alone, bar by bar. */
-export function clickPlan({ bars, length }: Timeline): BandPlan {
-  const notes = bars.filter(({ at }) => at >= 0).flatMap(({ meter, at }) => clicksIn(meter, at));
-  return { notes, length, pickup: 0 };
-}
+const clicksOver = (bars: readonly PlayedBar[]): PlannedNote[] =>
+  bars.filter(({ number }) => number > 0).flatMap(({ meter, at }) => clicksIn(meter, at));
 
 function clicksIn(meter: Meter, from: number): PlannedNote[] {
   const quarter = 4 / meter.unit;

@@ -1,7 +1,8 @@
 import { chorusFrom } from '../testing/choruses';
 import { defaultSection } from './data';
 import { playPlan } from './hits';
-import { arcOf, planShapes, shapedPlan, withPlan } from './plan';
+import { arcFrom, planShapes, shapeOver, withPlan } from './plan';
+import { plannedSections } from './sections';
 
 const chorus = chorusFrom(
   '[A]\n| Dm7 | G7 | Cmaj7 | A7 |\n[B]\n| Fm7 | Bb7 | Em7 | A7 |\n[A]\n| Dm7 | G7 | C6 | % |',
@@ -12,7 +13,7 @@ const play = (plan: Parameters<typeof playPlan>[0]['plan'], seed = 1) =>
 
 describe('a chorus plan', () => {
   it('has a section for each of the tune, chorus by chorus, bars counted on', () => {
-    const arc = arcOf(chorus, [[], []]);
+    const arc = plannedSections(chorus, [[], []]);
     expect(arc.map(({ name, fromBar, toBar }) => `${name} ${fromBar}-${toBar}`)).toEqual([
       'A1 1-4',
       'B 5-8',
@@ -65,15 +66,11 @@ describe('a chorus plan', () => {
 });
 
 describe('ready shapes', () => {
-  const weights = (id: string): number[] =>
-    arcOf(
-      chorus,
-      shapedPlan(
-        chorus,
-        4,
-        planShapes.find((shape) => shape.id === id)!,
-      ),
-    ).map(({ weight }) => weight);
+  const weights = (id: string): number[] => {
+    const shape = planShapes.find((each) => each.id === id)!;
+    const plan = shapeOver(3, 4, shape);
+    return arcFrom(plannedSections(chorus, plan)).map(({ weight }) => weight);
+  };
 
   it('build all the way', () => {
     const rising = weights('build');

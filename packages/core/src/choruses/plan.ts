@@ -1,6 +1,5 @@
-import type { Chorus } from '../arrangement/chorus';
 import { defaultSection } from './data';
-import { plannedSections, sectionsOf } from './sections';
+import type { PlannedSection } from './sections';
 import type { ChorusPlan, SectionPlan } from './types';
 
 /** One section of one chorus planned otherwise; every section before it is written out. */
@@ -27,20 +26,14 @@ export function weightOf({ density, loudness, texture, rests }: SectionPlan): nu
   return Math.round(((density + loudness + full) / 15) * 100);
 }
 
-/** One section of the arc: where it lies, and how much goes on in it. */
-export interface ArcSection {
-  readonly chorus: number;
-  readonly section: number;
-  readonly name: string;
-  readonly fromBar: number;
-  readonly toBar: number;
-  readonly plan: SectionPlan;
+/** One section of the arc, and how much goes on in it, 0..100. */
+export interface ArcSection extends PlannedSection {
   readonly weight: number;
 }
 
 /** The whole set of choruses at a glance. */
-export const arcOf = (chorus: Chorus, plan: ChorusPlan): ArcSection[] =>
-  plannedSections(chorus, plan).map((section) => ({ ...section, weight: weightOf(section.plan) }));
+export const arcFrom = (sections: readonly PlannedSection[]): ArcSection[] =>
+  sections.map((section) => ({ ...section, weight: weightOf(section.plan) }));
 
 /** A ready shape for a whole set of choruses. */
 export interface PlanShape {
@@ -95,14 +88,13 @@ export const planShapes: readonly PlanShape[] = [
   },
 ];
 
-/** A shape laid over so many choruses. */
-export function shapedPlan(chorus: Chorus, times: number, { at }: PlanShape): ChorusPlan {
-  const each = sectionsOf(chorus).length;
-  const last = Math.max(1, times * each - 1);
+/** A shape laid over so many choruses of so many sections each. */
+export function shapeOver(sections: number, times: number, { at }: PlanShape): ChorusPlan {
+  const last = Math.max(1, times * sections - 1);
   return Array.from({ length: times }, (_, time) =>
-    Array.from({ length: each }, (_, section) => ({
+    Array.from({ length: sections }, (_, section) => ({
       ...defaultSection,
-      ...at((time * each + section) / last),
+      ...at((time * sections + section) / last),
     })),
   );
 }

@@ -1,6 +1,6 @@
 import { quartersInBar } from '../chart/meter';
 import type { Timeline } from '../chart/timeline';
-import { ticks, type Ticks } from '../units';
+import { ticks } from '../units';
 import { EIGHTH, inTicks } from './time';
 import type { Hit } from './types';
 
@@ -61,7 +61,7 @@ export function lengthenHit(hits: Hits, place: HitPlace, eighths: number): Hit[]
   if (!hit) return [...hits];
   const length = ticks(Math.max(EIGHTH, hit.length + eighths * EIGHTH));
   const hold = hit.hold === 'short' && eighths > 0 ? 'full' : hit.hold;
-  return withHit(hits, { ...hit, hold, length: length as Ticks });
+  return withHit(hits, { ...hit, hold, length: length });
 }
 
 /** One bar as another is, in place of all that stands in it. */

@@ -41,7 +41,9 @@ export function songOf({
   const shift = plan.pickup;
   const tick = (quarters: number): number => Math.max(0, inTicks(quarters + shift));
   const barAt = new Map(timeline.bars.map(({ number, at }) => [number, at]));
-  const parts = PARTS.filter((part) => plan.notes.some((note) => note.part === part));
+  const parts = PARTS.filter(
+    (part) => part !== 'click' && plan.notes.some((note) => note.part === part),
+  );
   return {
     title,
     tempo,

@@ -91,14 +91,18 @@ export function threadScale(
   };
 }
 
-/** Lays the chorus out in systems, each `width` pixels wide. */
+/**
+ * Lays the chorus out in systems, each `width` pixels wide.
+ * @param bars the bars that are shown, one after the other; all by default
+ */
 export function layoutThreads(
   score: ThreadScore,
   scale: ThreadScale,
   width: number,
   { bars: barsASystem }: Zoom = zooms[DEFAULT_ZOOM]!,
+  bars: readonly PlayedBar[] = score.timeline.bars,
 ): SystemLayout[] {
-  return systemsOf(score.timeline.bars, barsASystem).map((bars) =>
+  return systemsOf(bars, barsASystem).map((bars) =>
     layoutSystem(score, scale, width, bars, barsASystem),
   );
 }
@@ -106,8 +110,9 @@ export function layoutThreads(
 /** So many bars a system; a pickup stands before the first. */
 function systemsOf(bars: readonly PlayedBar[], barsASystem: number): PlayedBar[][] {
   const systems: PlayedBar[][] = [];
+  const before = (bars.find(({ number }) => number > 0)?.number ?? 1) - 1;
   for (const bar of bars) {
-    const system = Math.max(0, Math.ceil(bar.number / barsASystem) - 1);
+    const system = Math.max(0, Math.ceil((bar.number - before) / barsASystem) - 1);
     (systems[system] ??= []).push(bar);
   }
   return systems;
@@ -131,8 +136,7 @@ function layoutSystem(
   const xs = inside.map(({ event }) => {
     const column = columnOf.get(event.bar)!;
     const { beats } = meterOf.get(event.bar)!;
-    const inset = Math.min(INSET, column.width / 8);
-    return column.x + inset + ((event.beat - 1) / beats) * (column.width - inset / 2);
+    return placeInBar(column, (event.beat - 1) / beats);
   });
   const chords = inside.map(({ index }, position) => {
     const x = xs[position] ?? LEFT;
@@ -144,6 +148,18 @@ function layoutSystem(
     };
   });
   return { bars, chords, strands: strandsOf(score, scale, chords, end) };
+}
+
+/** Where a moment of a bar stands, by the part of the bar that has gone by, 0..1. */
+export function placeInBar({ x, width }: Pick<BarColumn, 'x' | 'width'>, part: number): number {
+  const inset = Math.min(INSET, width / 8);
+  return x + inset + part * (width - inset / 2);
+}
+
+/** Which part of a bar has gone by at a place in it; below 0 before its first beat. */
+export function partOfBar({ x, width }: Pick<BarColumn, 'x' | 'width'>, at: number): number {
+  const inset = Math.min(INSET, width / 8);
+  return (at - x - inset) / (width - inset / 2);
 }
 
 function barColumns(played: readonly PlayedBar[], width: number, barsASystem: number): BarColumn[] {

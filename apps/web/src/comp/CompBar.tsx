@@ -1,0 +1,167 @@
+import {
+  BASS_STYLES,
+  DRUM_STYLES,
+  type BassStyle,
+  type Comp,
+  type DrumStyle,
+  type Strictness,
+} from '@drop-close/core';
+import { Button, Popover, Segmented, Select, Slider, Switch } from 'antd';
+import { Link } from 'react-router';
+import { useTune } from '../document/store';
+import { engine } from '../engine/client';
+import type { ComposedChoruses } from '../engine/protocol';
+import { useCompositionStore } from '../engine/useComposition';
+import { useHeading } from '../tune/heading';
+import { changeComp, compActions } from './compActions';
+import { saveFile } from './saveFile';
+import { useCompDesk } from './useCompDesk';
+import { useSolos } from './useSolos';
+
+const STRICTNESS: { value: Strictness; label: string }[] = [
+  { value: 1, label: 'Loosely' },
+  { value: 2, label: 'Fairly' },
+  { value: 3, label: 'Strictly' },
+];
+
+/** Who is comped for, how strictly, and by whom. */
+export function CompBar({ composed }: { composed: ComposedChoruses }) {
+  const { comp } = useTune().setup;
+  const { plan } = useCompDesk();
+  const { working } = useCompositionStore();
+  const { solos } = useSolos();
+  const solo = solos.find(({ id }) => id === comp.behind);
+  return (
+    <div className="setup-bar">
+      <Select<string>
+        aria-label="Who solos"
+        value={solo?.id ?? ''}
+        popupMatchSelectWidth={false}
+        options={[
+          { value: '', label: 'Nobody solos' },
+          ...solos.map(({ id, name }) => ({ value: id, label: `Behind: ${name}` })),
+        ]}
+        onChange={(id) => {
+          changeComp({ behind: id || null });
+        }}
+      />
+      <Button
+        type="primary"
+        loading={working}
+        title="Lay hits for the whole plan (S)"
+        onClick={() => void compActions.playSet()}
+      >
+        {solo ? 'Comp for this solo' : 'Lay patterns'}
+      </Button>
+      {solo && (
+        <>
+          <Segmented<Strictness>
+            aria-label="How strictly the soloist is left room"
+            value={comp.strictness}
+            options={STRICTNESS}
+            onChange={(strictness) => {
+              changeComp({ strictness });
+            }}
+          />
+          <label
+            className="setup-round"
+            title="No half step and no minor ninth against a held note"
+          >
+            <Switch
+              size="small"
+              checked={comp.yields}
+              onChange={(yields) => {
+                changeComp({ yields });
+              }}
+            />
+            Voice round the solo
+          </label>
+        </>
+      )}
+      <Button
+        type={plan ? 'primary' : 'default'}
+        aria-pressed={plan}
+        title="Choruses, sections, and the arc of it all (U)"
+        onClick={() => {
+          useCompDesk.setState({ plan: !plan });
+        }}
+      >
+        Plan
+      </Button>
+      <Popover trigger="click" placement="bottom" title="Bass and drums" content={<BandSetup />}>
+        <Button>Band</Button>
+      </Popover>
+      <SaveMidi composed={composed} />
+      <Link to="../stand" relative="path" className="comp-stand">
+        On the stand
+      </Link>
+    </div>
+  );
+}
+
+const named = <T extends string>(styles: readonly T[]): { value: T; label: string }[] =>
+  styles.map((value) => ({ value, label: value }));
+
+/** What bass and drums play, and how much the eighths swing. */
+function BandSetup() {
+  const { comp } = useTune().setup;
+  const { feel } = useHeading();
+  const change = (part: Partial<Comp>, what?: string): void => {
+    changeComp(part, what);
+  };
+  return (
+    <div className="band-setup">
+      <label>
+        Bass
+        <Select<BassStyle>
+          value={comp.bass}
+          options={named(BASS_STYLES)}
+          onChange={(bass) => {
+            change({ bass });
+          }}
+        />
+      </label>
+      <label>
+        Drums
+        <Select<DrumStyle>
+          value={comp.drums}
+          options={named(DRUM_STYLES)}
+          onChange={(drums) => {
+            change({ drums });
+          }}
+        />
+      </label>
+      <label>
+        Swing
+        <Slider
+          min={0}
+          max={150}
+          value={comp.swing}
+          disabled={feel === 'straight' || feel === 'latin'}
+          ariaLabelForHandle="Swing, in percent of what the tempo gives"
+          tooltip={{ formatter: (value) => `${value}%` }}
+          onChange={(swing) => {
+            change({ swing }, 'swing');
+          }}
+        />
+      </label>
+      <p className="quiet">Swing eases toward even as the tempo rises; 100% is the usual.</p>
+    </div>
+  );
+}
+
+function SaveMidi({ composed }: { composed: ComposedChoruses }) {
+  const { title } = useHeading();
+  return (
+    <Button
+      title="Comp, bass, drums and solo as a MIDI file"
+      onClick={() => {
+        void engine.song(composed.id, title).then((bytes) => {
+          if (bytes) saveFile(`${title}.mid`, bytes, 'audio/midi');
+        });
+      }}
+    >
+      MIDI file
+    </Button>
+  );
+}

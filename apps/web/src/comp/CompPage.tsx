@@ -1,0 +1,62 @@
+import { Alert } from 'antd';
+import { lazy, Suspense } from 'react';
+import { Link } from 'react-router';
+import { useTune } from '../document/store';
+import { useComposition, useCompositionStore } from '../engine/useComposition';
+import { CompBar } from './CompBar';
+import { CompPanel } from './CompPanel';
+import { CompThreads } from './CompThreads';
+import { FiguresLine } from './FiguresLine';
+import { useCompDesk } from './useCompDesk';
+import { useComposing } from './useComposing';
+import { useCompKeys } from './useCompKeys';
+import './comp.css';
+
+const PlanPanel = lazy(() => import('./plan/PlanPanel'));
+
+/** The voicings in time: hits, movement, the soloist, and the shape of all choruses. */
+export default function CompPage() {
+  useComposing();
+  useCompKeys();
+  const composed = useComposition();
+  const { failure } = useCompositionStore();
+  const { hits } = useTune().setup.comp;
+  const { plan } = useCompDesk();
+  if (!composed) return <main className="page quiet">{failure ?? 'Setting the choruses…'}</main>;
+  const { voiced, timeline } = composed;
+  return (
+    <main className="voice comp">
+      <div className="voice-main">
+        <CompBar composed={composed} />
+        {plan && (
+          <Suspense fallback={<p className="quiet">Drawing the plan…</p>}>
+            <PlanPanel composed={composed} />
+          </Suspense>
+        )}
+        {voiced.status !== 'found' && (
+          <Alert type="warning" title="The choruses cannot be voiced so" description={voiced.why} />
+        )}
+        {timeline.events.length > 0 ? (
+          <>
+            <FiguresLine composed={composed} />
+            {hits.length === 0 && (
+              <p className="quiet comp-hint">
+                No hits yet, so every chord sounds plainly where it begins. Lay patterns, or click
+                in the lane under the threads.
+              </p>
+            )}
+            <CompThreads composed={composed} />
+          </>
+        ) : (
+          <p className="quiet">
+            There are no chords to comp yet.{' '}
+            <Link to="../chart" relative="path">
+              Type the changes.
+            </Link>
+          </p>
+        )}
+      </div>
+      {timeline.events.length > 0 && <CompPanel composed={composed} />}
+    </main>
+  );
+}

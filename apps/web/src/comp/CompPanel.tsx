@@ -1,0 +1,43 @@
+import { Tabs } from 'antd';
+import type { ComposedChoruses } from '../engine/protocol';
+import { useSelection } from '../tune/selection';
+import { Symbol } from '../ui/Symbol';
+import { Grip } from '../voice/Grip';
+import { HitsTab } from './HitsTab';
+import { MovementTab } from './movement/MovementTab';
+import { SoloTab } from './solo/SoloTab';
+import { useCompDesk, type CompTab } from './useCompDesk';
+
+/** What is in hand: the hit, the bar, what may move here, and the soloist. */
+export function CompPanel({ composed }: { composed: ComposedChoruses }) {
+  const { index, event } = useSelection();
+  const { tab } = useCompDesk();
+  const { voiced } = composed;
+  const voicing = voiced.status === 'found' ? voiced.path[index] : undefined;
+  if (!event) return null;
+  return (
+    <aside className="panel" aria-label="What is in hand">
+      <div className="panel-head">
+        <h2>
+          <Symbol symbol={event.chord.symbol} />
+        </h2>
+        <span className="quiet">
+          bar {event.bar}, beat {event.beat}
+        </span>
+        {voicing && voicing.notes.length > 0 && <Grip voicing={voicing} size="small" />}
+      </div>
+      <Tabs
+        size="small"
+        activeKey={tab}
+        onChange={(key) => {
+          useCompDesk.setState({ tab: key as CompTab, trying: undefined });
+        }}
+        items={[
+          { key: 'hits', label: 'Hits', children: <HitsTab composed={composed} /> },
+          { key: 'movement', label: 'Movement', children: <MovementTab composed={composed} /> },
+          { key: 'soloist', label: 'Soloist', children: <SoloTab composed={composed} /> },
+        ]}
+      />
+    </aside>
+  );
+}

@@ -1,0 +1,44 @@
+import { TICKS_PER_QUARTER, type Hit, type HitJudgement, type SoundingHit } from '@drop-close/core';
+
+/** Where a hit stands. */
+export type HitPlace = Pick<Hit, 'bar' | 'at'>;
+
+export const samePlace = (a: HitPlace | undefined, b: HitPlace): boolean =>
+  a?.bar === b.bar && a.at === b.at;
+
+/** `2` or `2 and` of a bar of quarters. */
+export function beatName(at: number): string {
+  const beat = Math.floor(at / TICKS_PER_QUARTER) + 1;
+  return at % TICKS_PER_QUARTER ? `${beat} and` : `${beat}`;
+}
+
+/** How hits stand to the soloist, by their places. */
+export function judgedByPlace(
+  sounding: readonly SoundingHit[],
+  judged: readonly HitJudgement[],
+): (place: HitPlace) => HitJudgement | undefined {
+  const known = new Map(
+    sounding.map(({ hit }, at) => [`${hit.bar} ${hit.at}`, judged[at]] as const),
+  );
+  return ({ bar, at }) => known.get(`${bar} ${at}`);
+}
+
+/** What a hit does to the soloist that it had better not; empty where all is well. */
+export function troubles(judgement: HitJudgement | undefined): string[] {
+  if (!judgement) return [];
+  const found: string[] = [];
+  if (judgement.place === 'over the line') found.push('over the line');
+  if (judgement.crowds !== undefined) found.push('in the soloist’s register');
+  if (judgement.clashes.length) found.push('rubs against a held note');
+  return found;
+}
+
+/** A hit in words. */
+export function spokenHit(hit: Hit, judgement: HitJudgement | undefined): string {
+  const marks = [hit.hold, hit.touch === 'plain' ? '' : hit.touch, hit.accent ? 'accented' : ''];
+  const wrong = troubles(judgement);
+  const stands = wrong.length ? wrong : judgement ? [judgement.place] : [];
+  return [`Hit, bar ${hit.bar}, beat ${beatName(hit.at)}`, ...marks, ...stands]
+    .filter(Boolean)
+    .join(', ');
+}

@@ -1,0 +1,193 @@
+import {
+  PATTERN_FAMILIES,
+  RESTING,
+  TEXTURES,
+  arcFrom,
+  planShapes,
+  shapeOver,
+  withPlan,
+  type ChorusPlan,
+  type PatternFamily,
+  type PlannedSection,
+  type Resting,
+  type SectionPlan,
+  type Texture,
+} from '@drop-close/core';
+import { Button, Checkbox, Dropdown, Select, Slider } from 'antd';
+import { useState } from 'react';
+import { useTune } from '../../document/store';
+import type { ComposedChoruses } from '../../engine/protocol';
+import { selectPlace } from '../../tune/selection';
+import { changeComp, compActions } from '../compActions';
+import { PlanArc } from './PlanArc';
+import './plan.css';
+
+const MOST_CHORUSES = 12;
+
+/** All choruses at a glance, each section with what it is to be like; one click plays it. */
+export default function PlanPanel({ composed }: { composed: ComposedChoruses }) {
+  const { plan } = useTune().setup.comp;
+  const { sections } = composed;
+  const each = sections.filter(({ chorus }) => chorus === 0).length;
+  const [inHand, take] = useState({ chorus: 0, section: 0 });
+  const section =
+    sections.find((one) => one.chorus === inHand.chorus && one.section === inHand.section) ??
+    sections[0];
+  const setPlan = (next: ChorusPlan): void => {
+    changeComp({ plan: next });
+  };
+  return (
+    <section className="plan" aria-label="Plan of the choruses">
+      <PlanArc
+        sections={arcFrom(sections)}
+        inHand={section}
+        onTake={(taken) => {
+          take(taken);
+          selectPlace({ bar: taken.fromBar, beat: 1 });
+        }}
+      />
+      <div className="plan-tools">
+        <Button
+          disabled={plan.length >= MOST_CHORUSES}
+          onClick={() => {
+            setPlan([...plan, plan.at(-1) ?? []]);
+          }}
+        >
+          One chorus more
+        </Button>
+        <Button
+          disabled={plan.length < 2}
+          onClick={() => {
+            setPlan(plan.slice(0, -1));
+          }}
+        >
+          One less
+        </Button>
+        <Dropdown
+          trigger={['click']}
+          menu={{
+            items: planShapes.map(({ id, label, about }) => ({ key: id, label, title: about })),
+            onClick: ({ key }) => {
+              const shape = planShapes.find(({ id }) => id === key);
+              if (shape) setPlan(shapeOver(each, plan.length, shape));
+            },
+          }}
+        >
+          <Button>Take a shape…</Button>
+        </Dropdown>
+        <Button type="primary" onClick={() => void compActions.playSet()}>
+          Make it playable
+        </Button>
+      </div>
+      {section && (
+        <SectionEditor
+          section={section}
+          onChange={(change) => {
+            setPlan(withPlan(plan, section.chorus, section.section, change));
+          }}
+        />
+      )}
+    </section>
+  );
+}
+
+const LEVELS = ['as written', 'coloured', 'moving', 'other chords too'];
+
+interface SectionEditorProps {
+  readonly section: PlannedSection;
+  readonly onChange: (change: Partial<SectionPlan>) => void;
+}
+
+function SectionEditor({ section, onChange }: SectionEditorProps) {
+  const { name, chorus, fromBar, toBar, plan } = section;
+  return (
+    <div className="plan-section" role="group" aria-label={`Chorus ${chorus + 1}, ${name}`}>
+      <b>
+        Chorus {chorus + 1}, {name}
+      </b>
+      <span className="quiet">
+        bars {fromBar}–{toBar}
+      </span>
+      <label>
+        Texture
+        <Select<Texture>
+          value={plan.texture}
+          options={TEXTURES.map((value) => ({ value, label: value }))}
+          onChange={(texture) => {
+            onChange({ texture });
+          }}
+        />
+      </label>
+      <label>
+        Rhythm
+        <Select<PatternFamily | 'any'>
+          value={plan.family}
+          popupMatchSelectWidth={false}
+          options={['any' as const, ...PATTERN_FAMILIES].map((value) => ({
+            value,
+            label: value === 'any' ? 'what suits the feel' : value,
+          }))}
+          onChange={(family) => {
+            onChange({ family });
+          }}
+        />
+      </label>
+      <Level
+        label="Density"
+        value={plan.density}
+        onChange={(density) => {
+          onChange({ density });
+        }}
+      />
+      <Level
+        label="Loudness"
+        value={plan.loudness}
+        onChange={(loudness) => {
+          onChange({ loudness });
+        }}
+      />
+      <label>
+        Movement
+        <Select<SectionPlan['devices']>
+          value={plan.devices}
+          popupMatchSelectWidth={false}
+          options={([0, 1, 2, 3] as const).map((value) => ({ value, label: LEVELS[value] }))}
+          onChange={(devices) => {
+            onChange({ devices });
+          }}
+        />
+      </label>
+      <fieldset>
+        <legend>Rests</legend>
+        <Checkbox.Group<Resting>
+          value={[...plan.rests]}
+          options={[...RESTING]}
+          onChange={(rests) => {
+            onChange({ rests });
+          }}
+        />
+      </fieldset>
+    </div>
+  );
+}
+
+interface LevelProps {
+  readonly label: string;
+  readonly value: 1 | 2 | 3 | 4 | 5;
+  readonly onChange: (value: 1 | 2 | 3 | 4 | 5) => void;
+}
+
+const Level = ({ label, value, onChange }: LevelProps) => (
+  <label className="plan-level">
+    {label}
+    <Slider
+      min={1}
+      max={5}
+      value={value}
+      ariaLabelForHandle={label}
+      onChange={(next) => {
+        onChange(next as 1 | 2 | 3 | 4 | 5);
+      }}
+    />
+  </label>
+);

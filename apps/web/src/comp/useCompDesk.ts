@@ -1,0 +1,34 @@
+import type { AppliedDevice, Decision } from '@drop-close/core';
+import { create } from 'zustand';
+import type { HitPlace } from './hits';
+
+export type CompTab = 'hits' | 'movement' | 'soloist';
+
+/** What stands open on the Comp screen, and what is in hand. */
+interface CompDesk {
+  readonly tab: CompTab;
+  readonly plan: boolean;
+  /** The hit in hand. */
+  readonly hit: HitPlace | undefined;
+  /** A device that is tried, not applied yet. */
+  readonly trying: AppliedDevice | undefined;
+  /** What was last done for the soloist, hit by hit. */
+  readonly decisions: readonly Decision[];
+  /** What is left to chance hangs on this; another one lays other hits. */
+  readonly seed: number;
+}
+
+const FRESH: CompDesk = {
+  tab: 'hits',
+  plan: false,
+  hit: undefined,
+  trying: undefined,
+  decisions: [],
+  seed: 1,
+};
+
+export const useCompDesk = create<CompDesk>(() => FRESH);
+
+export const clearCompDesk = (): void => {
+  useCompDesk.setState(FRESH);
+};

@@ -1,0 +1,49 @@
+import type { AppliedDevice, Arrangement } from '@drop-close/core';
+import { useEffect, useMemo } from 'react';
+import { useTune } from '../document/store';
+import { Cancelled, engine } from '../engine/client';
+import { Overtaken } from '../engine/newest';
+import { clearComposition, useCompositionStore } from '../engine/useComposition';
+import { useProfile } from '../profile/profileStore';
+import { useHeading } from '../tune/heading';
+import { withApplied } from './devices';
+import { clearCompDesk, useCompDesk } from './useCompDesk';
+import { useSolos } from './useSolos';
+
+/** Keeps the comped choruses in step with the tune. Used once, by the Comp screen. */
+export function useComposing(): void {
+  const { text, meter, key, setup } = useTune();
+  const { tempo, feel } = useHeading();
+  const { guitar, keyboard } = useProfile();
+  const { trying } = useCompDesk();
+  const { solos } = useSolos();
+  const tried = useMemo(() => withTried(setup, trying), [setup, trying]);
+  const solo = solos.find(({ id }) => id === setup.comp.behind)?.line;
+  useEffect(() => {
+    useCompositionStore.setState({ working: true });
+    const instruments = { guitar, keyboard };
+    const question = { text, meter, key, setup: tried, instruments, tempo, feel };
+    engine.compose(solo ? { ...question, solo } : question).then(
+      (composed) => {
+        useCompositionStore.setState({ composed, working: false, failure: undefined });
+      },
+      (error: unknown) => {
+        if (error instanceof Overtaken) return;
+        const failure = error instanceof Cancelled ? 'Comping was stopped.' : String(error);
+        useCompositionStore.setState({ working: false, failure });
+      },
+    );
+  }, [text, meter, key, tried, guitar, keyboard, tempo, feel, solo]);
+  useEffect(
+    () => () => {
+      clearComposition();
+      clearCompDesk();
+    },
+    [],
+  );
+}
+
+const withTried = (setup: Arrangement, trying: AppliedDevice | undefined): Arrangement =>
+  trying
+    ? { ...setup, comp: { ...setup.comp, devices: withApplied(setup.comp.devices, trying) } }
+    : setup;

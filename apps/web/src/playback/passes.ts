@@ -1,0 +1,30 @@
+import { FASTEST, transposedPlan, type BandPlan } from '@drop-close/core';
+import type { Pass } from './scheduler';
+
+/** How each time round differs from the one before. */
+export interface Passes {
+  /** Quarter notes a minute more. */
+  readonly faster: number;
+  /** The tempo at which it stays. */
+  readonly upTo: number;
+  /** Half steps up, or down below 0. */
+  readonly halfSteps: number;
+}
+
+export const sameAgain: Passes = { faster: 0, upTo: FASTEST, halfSteps: 0 };
+
+/** How far up or down a pass lies, in half steps, never more than a tritone. */
+export function semitonesAt({ halfSteps }: Passes, count: number): number {
+  const up = (((halfSteps * count) % 12) + 12) % 12;
+  return up > 6 ? up - 12 : up;
+}
+
+/** The tempo of a pass; a tempo that is above the limit already stays what it is. */
+export const tempoAt = ({ faster, upTo }: Passes, tempo: number, count: number): number =>
+  faster > 0 ? Math.max(tempo, Math.min(upTo, tempo + faster * count)) : tempo;
+
+/** The so manieth time round, from 0. */
+export const passOf = (plan: BandPlan, tempo: number, passes: Passes, count: number): Pass => ({
+  plan: transposedPlan(plan, semitonesAt(passes, count)),
+  tempo: tempoAt(passes, tempo, count),
+});

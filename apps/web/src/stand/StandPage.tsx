@@ -1,0 +1,133 @@
+import type { ChartEvent, Timeline } from '@drop-close/core';
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { useChorus } from '../engine/useChorus';
+import { useSoundingChord } from '../playback/useBand';
+import { selectPlace, useCurrentPlace } from '../tune/selection';
+import { Symbol } from '../ui/Symbol';
+import { standRows, type StandRow } from './standRows';
+import { useAwake } from './useAwake';
+import { useTurning } from './useTurning';
+import './stand.css';
+
+/** The changes as they are read from a music stand: what is now, what is next, turned by a foot or a tap. */
+export default function StandPage() {
+  const chorus = useChorus();
+  const sounding = useSoundingChord();
+  const rows = useMemo(() => (chorus ? standRows(chorus.timeline) : []), [chorus]);
+  const place = useCurrentPlace();
+  useAwake();
+  const event = sounding === undefined ? undefined : chorus?.timeline.events[sounding];
+  // While the band plays, the stand turns by itself.
+  const row = rowOf(rows, (event ?? place).bar);
+  const turn = (by: number): void => {
+    const first = rows[Math.min(rows.length - 1, Math.max(0, row + by))]?.bars[0];
+    if (first) selectPlace({ bar: first.number, beat: 1 });
+  };
+  useTurning(turn);
+  if (!chorus) return <main className="page quiet">Setting the stand…</main>;
+  if (!rows.length) return <main className="page quiet">There are no chords on this stand.</main>;
+  const [now, next] = [rows[row], rows[row + 1] ?? rows[0]];
+  return (
+    <main className="stand">
+      {now && (
+        <Row
+          name="now"
+          row={now}
+          timeline={chorus.timeline}
+          sounding={event}
+          onPress={() => {
+            turn(1);
+          }}
+        />
+      )}
+      {next && (
+        <Row
+          name={row + 1 < rows.length ? 'next' : 'from the top'}
+          row={next}
+          timeline={chorus.timeline}
+          sounding={undefined}
+          onPress={() => {
+            turn(row + 1 < rows.length ? 1 : -row);
+          }}
+        />
+      )}
+      <nav className="stand-turns" aria-label="Turn">
+        <Button
+          size="large"
+          disabled={row === 0}
+          onClick={() => {
+            turn(-1);
+          }}
+        >
+          Back
+        </Button>
+        <span className="quiet" role="status">
+          line {row + 1} of {rows.length}
+        </span>
+        <Button
+          size="large"
+          disabled={row >= rows.length - 1}
+          onClick={() => {
+            turn(1);
+          }}
+        >
+          On
+        </Button>
+        <Link to="../comp" relative="path">
+          Off the stand
+        </Link>
+      </nav>
+    </main>
+  );
+}
+
+const rowOf = (rows: readonly StandRow[], bar: number): number =>
+  Math.max(
+    0,
+    rows.findLastIndex(({ bars }) => bars.some(({ number }) => number <= bar)),
+  );
+
+interface RowProps {
+  readonly name: string;
+  readonly row: StandRow;
+  readonly timeline: Timeline;
+  readonly sounding: ChartEvent | undefined;
+  readonly onPress: () => void;
+}
+
+/** Four bars, as large as they go. */
+function Row({ name, row, timeline, sounding, onPress }: RowProps) {
+  return (
+    <section className={`stand-row stand-${name === 'now' ? 'now' : 'next'}`} aria-label={name}>
+      <h2 className="stand-name">
+        {row.section && <b>{row.section}</b>} {name}
+      </h2>
+      <button
+        type="button"
+        className="stand-bars"
+        onClick={onPress}
+        aria-label={`${name}: turn on`}
+      >
+        {row.bars.map(({ number }) => {
+          const chords = timeline.events.filter((event) => event.bar === number && !event.part);
+          return (
+            <span key={number} className="stand-bar">
+              <small>{number}</small>
+              {chords.map((event) => (
+                <span
+                  key={event.at}
+                  className={event === sounding ? 'stand-chord sounding' : 'stand-chord'}
+                >
+                  <Symbol symbol={event.chord.symbol} />
+                </span>
+              ))}
+              {!chords.length && <span className="stand-chord quiet">–</span>}
+            </span>
+          );
+        })}
+      </button>
+    </section>
+  );
+}
