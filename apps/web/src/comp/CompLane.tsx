@@ -4,8 +4,9 @@ import { useTune } from '../document/store';
 import type { ComposedChoruses } from '../engine/protocol';
 import type { SystemLayout } from '../voice/threads/threadLayout';
 import { compActions } from './compActions';
+import { prettyText } from '../ui/symbol';
 import { HitMark } from './HitMark';
-import { judgedByPlace, samePlace, type HitPlace } from './hits';
+import { heardPlaces, judgedByPlace, samePlace, type HitPlace } from './hits';
 import { drawnSolo, laneBars, placeAt, xAt, type LaneBar } from './laneLayout';
 import { useCompDesk } from './useCompDesk';
 
@@ -25,9 +26,10 @@ export const CompLane = memo(function CompLane({ composed, system, width, first 
   const { hits } = useTune().setup.comp;
   const { hit: inHand } = useCompDesk();
   const lane = useRef<HTMLDivElement>(null);
-  const { timeline, line, sounding, judged } = composed;
+  const { timeline, line, sounding, judged, devised } = composed;
   const bars = useMemo(() => laneBars(system, timeline), [system, timeline]);
   const judgement = useMemo(() => judgedByPlace(sounding, judged), [sounding, judged]);
+  const heard = useMemo(() => heardPlaces(sounding, devised), [sounding, devised]);
   const numbers = new Set(bars.map(({ number }) => number));
   const placeOf = (clientX: number): HitPlace | undefined => {
     const left = lane.current?.getBoundingClientRect().left ?? 0;
@@ -56,6 +58,7 @@ export const CompLane = memo(function CompLane({ composed, system, width, first 
                 key={`${hit.bar} ${hit.at}`}
                 hit={hit}
                 judgement={judgement(hit)}
+                silent={!heard(hit)}
                 x={xAt(bars, from)}
                 end={xAt(bars, from + hit.length)}
                 selected={samePlace(inHand, hit)}
@@ -100,7 +103,7 @@ function Devices({ bars, composed }: { bars: readonly LaneBar[]; composed: Compo
     .filter(({ from, to }) => to * 480 > first.from && from * 480 < end)
     .map(({ applied, offer, from, to }) => {
       const x = xAt(bars, Math.max(first.from, from * 480));
-      const label = `${deviceOf(applied.device).label}: ${offer.variant}`;
+      const label = prettyText(`${deviceOf(applied.device).label}: ${offer.variant}`);
       return (
         <span
           key={`${applied.chorus} ${applied.at}`}

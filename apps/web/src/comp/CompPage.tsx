@@ -10,6 +10,7 @@ import { FiguresLine } from './FiguresLine';
 import { useCompDesk } from './useCompDesk';
 import { useComposing } from './useComposing';
 import { useCompKeys } from './useCompKeys';
+import '../voice/voice.css';
 import './comp.css';
 
 const PlanPanel = lazy(() => import('./plan/PlanPanel'));

@@ -10,7 +10,7 @@ export function FiguresLine({ composed: { figures, yielding } }: { composed: Com
     [String(hits), hits === 1 ? 'hit' : 'hits'],
     [String(overlaps), 'over the line'],
     [String(collisions), 'in the soloist’s register'],
-    [String(clashes), 'held rubs'],
+    [String(clashes), 'rubs held'],
     [String(yielding.length), 'chords voiced round the soloist'],
   ];
   return (

@@ -8,6 +8,8 @@ import { useCompDesk } from './useCompDesk';
 interface HitMarkProps {
   readonly hit: Hit;
   readonly judgement: HitJudgement | undefined;
+  /** A movement sounds in its place. */
+  readonly silent: boolean;
   readonly x: number;
   readonly end: number;
   readonly selected: boolean;
@@ -21,11 +23,12 @@ const EDGE = 9;
 const TOUCH_SIGNS = { plain: '', grace: '♪', rolled: '≀', tremolo: '≡' } as const;
 
 /** One hit: short ones are wedges, held ones bars, those left to ring open to the right. */
-export function HitMark({ hit, judgement, x, end, selected, placeOf }: HitMarkProps) {
-  const wrong = troubles(judgement);
+export function HitMark({ hit, judgement, silent, x, end, selected, placeOf }: HitMarkProps) {
+  const wrong = silent ? [] : troubles(judgement);
   const state = [
     `hit-${hit.hold.replace(' ', '-')}`,
     selected && 'selected',
+    silent && 'hit-silent',
     hit.accent && 'hit-accent',
     judgement?.place === 'under a long note' && 'hit-under',
     wrong.length > 0 && 'hit-wrong',
@@ -38,7 +41,7 @@ export function HitMark({ hit, judgement, x, end, selected, placeOf }: HitMarkPr
       type="button"
       className={`hit ${state}`}
       style={{ left: x - 4, width }}
-      aria-label={spokenHit(hit, judgement)}
+      aria-label={spokenHit(hit, judgement, silent)}
       aria-pressed={selected}
       title={wrong.length ? wrong.join(', ') : judgement?.place}
       onFocus={() => {

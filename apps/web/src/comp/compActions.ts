@@ -21,6 +21,7 @@ import {
 } from '@drop-close/core';
 import { useDocument } from '../document/store';
 import { engine } from '../engine/client';
+import type { ComposedChoruses } from '../engine/protocol';
 import { useCompositionStore } from '../engine/useComposition';
 import { withApplied, withoutApplied } from './devices';
 import type { HitPlace } from './hits';
@@ -58,6 +59,20 @@ export const plainHit = ({ bar, at }: HitPlace): Hit => ({
 
 const next = <T>(items: readonly T[], item: T): T =>
   items[(items.indexOf(item) + 1) % items.length]!;
+
+/** The choruses as they are once all edits so far are composed. */
+const composedNow = (): Promise<ComposedChoruses | undefined> =>
+  new Promise((resolve) => {
+    const answer = (): boolean => {
+      const { working, composed } = useCompositionStore.getState();
+      if (!working) resolve(composed);
+      return !working;
+    };
+    if (answer()) return;
+    const stop = useCompositionStore.subscribe(() => {
+      if (answer()) stop();
+    });
+  });
 
 /** Takes in what the engine has done, with its reasons. */
 function takeIn(made: CompBehind | undefined): void {
@@ -136,7 +151,7 @@ export const compActions = {
   },
   /** Hits and devices for the whole plan; each time others. */
   playSet: async (): Promise<void> => {
-    const { composed } = useCompositionStore.getState();
+    const composed = await composedNow();
     if (!composed) return;
     const { seed } = useCompDesk.getState();
     useCompositionStore.setState({ working: true });
@@ -148,7 +163,7 @@ export const compActions = {
     useCompDesk.setState({ seed: seed + 1 });
   },
   mend: async (bar: number): Promise<void> => {
-    const { composed } = useCompositionStore.getState();
+    const composed = await composedNow();
     if (composed) takeIn(await engine.mendBar(composed.id, bar));
   },
   apply: (device: AppliedDevice): void => {

@@ -23,6 +23,16 @@ export function judgedByPlace(
   return ({ bar, at }) => known.get(`${bar} ${at}`);
 }
 
+/** Which of the player's hits are heard: not those under a movement, which has its own. */
+export function heardPlaces(
+  sounding: readonly SoundingHit[],
+  devised: readonly boolean[],
+): (place: HitPlace) => boolean {
+  const own = sounding.filter(({ chord }) => !devised[chord]);
+  const places = new Set(own.map(({ hit: { bar, at } }) => `${bar} ${at}`));
+  return ({ bar, at }) => places.has(`${bar} ${at}`);
+}
+
 /** What a hit does to the soloist that it had better not; empty where all is well. */
 export function troubles(judgement: HitJudgement | undefined): string[] {
   if (!judgement) return [];
@@ -34,7 +44,8 @@ export function troubles(judgement: HitJudgement | undefined): string[] {
 }
 
 /** A hit in words. */
-export function spokenHit(hit: Hit, judgement: HitJudgement | undefined): string {
+export function spokenHit(hit: Hit, judgement: HitJudgement | undefined, silent: boolean): string {
+  if (silent) return `Hit, bar ${hit.bar}, beat ${beatName(hit.at)}, silent under the movement`;
   const marks = [hit.hold, hit.touch === 'plain' ? '' : hit.touch, hit.accent ? 'accented' : ''];
   const wrong = troubles(judgement);
   const stands = wrong.length ? wrong : judgement ? [judgement.place] : [];

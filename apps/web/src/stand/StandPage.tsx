@@ -28,28 +28,29 @@ export default function StandPage() {
   useTurning(turn);
   if (!chorus) return <main className="page quiet">Setting the stand…</main>;
   if (!rows.length) return <main className="page quiet">There are no chords on this stand.</main>;
-  const [now, next] = [rows[row], rows[row + 1] ?? rows[0]];
+  const last = row + 1 >= rows.length;
   return (
     <main className="stand">
-      {now && (
+      {rows.slice(row, row + SHOWN).map((shown, position) => (
         <Row
-          name="now"
-          row={now}
+          key={shown.bars[0]?.number}
+          name={NAMES[position]!}
+          row={shown}
           timeline={chorus.timeline}
-          sounding={event}
+          sounding={position === 0 ? event : undefined}
           onPress={() => {
             turn(1);
           }}
         />
-      )}
-      {next && (
+      ))}
+      {last && rows[0] && (
         <Row
-          name={row + 1 < rows.length ? 'next' : 'from the top'}
-          row={next}
+          name="from the top"
+          row={rows[0]}
           timeline={chorus.timeline}
           sounding={undefined}
           onPress={() => {
-            turn(row + 1 < rows.length ? 1 : -row);
+            turn(-row);
           }}
         />
       )}
@@ -68,7 +69,7 @@ export default function StandPage() {
         </span>
         <Button
           size="large"
-          disabled={row >= rows.length - 1}
+          disabled={last}
           onClick={() => {
             turn(1);
           }}
@@ -82,6 +83,10 @@ export default function StandPage() {
     </main>
   );
 }
+
+/** What is now, what is next, and what comes then. */
+const NAMES = ['now', 'next', 'then'] as const;
+const SHOWN = NAMES.length;
 
 const rowOf = (rows: readonly StandRow[], bar: number): number =>
   Math.max(
@@ -100,7 +105,10 @@ interface RowProps {
 /** Four bars, as large as they go. */
 function Row({ name, row, timeline, sounding, onPress }: RowProps) {
   return (
-    <section className={`stand-row stand-${name === 'now' ? 'now' : 'next'}`} aria-label={name}>
+    <section
+      className={`stand-row ${name === 'now' ? 'stand-now' : 'stand-next'}`}
+      aria-label={name}
+    >
       <h2 className="stand-name">
         {row.section && <b>{row.section}</b>} {name}
       </h2>

@@ -1,4 +1,4 @@
-import { plainSymbol, symbolParts } from './symbol';
+import { plainSymbol, symbolParts, prettyText } from './symbol';
 
 it.each([
   ['Bbm7b5/Ab', { root: 'B♭', quality: 'm', raised: '7♭5', bass: 'A♭' }],
@@ -21,4 +21,15 @@ it.each([
 
 it('reads aloud in one line', () => {
   expect(plainSymbol('Ebm7/Db')).toBe('E♭m7/D♭');
+});
+
+describe('a sentence with chords in it', () => {
+  it.each([
+    ['Bb7 leads to Ebm6', 'B♭7 leads to E♭m6'],
+    ['F#m7b5 and G7b9', 'F♯m7♭5 and G7♭9'],
+    ['Above, Abdim7; Bass notes', 'Above, A♭dim7; Bass notes'],
+    ['Bb', 'B♭'],
+  ])('%s is written %s', (text, pretty) => {
+    expect(prettyText(text)).toBe(pretty);
+  });
 });

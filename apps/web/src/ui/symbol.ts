@@ -40,3 +40,12 @@ export function plainSymbol(symbol: string): string {
   const { root, quality, raised, bass } = symbolParts(symbol);
   return `${root}${quality}${raised}${bass ? `/${bass}` : ''}`;
 }
+
+/**
+ * A sentence with its notes and chord symbols written with signs: "Bb7 leads to Eb" as "B♭7 leads to E♭".
+ */
+export const prettyText = (text: string): string =>
+  text
+    .replace(/\b([A-G])b(?=[^a-z]|m|dim|sus|add|$)/g, '$1♭')
+    .replace(/\b([A-G])#/g, '$1♯')
+    .replace(/(?<=[\dm(,])b(?=\d)/g, '♭');

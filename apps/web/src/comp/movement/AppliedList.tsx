@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { selectPlace } from '../../tune/selection';
+import { prettyText } from '../../ui/symbol';
 import { compActions } from '../compActions';
 
 /** Every device that is applied, where it stands, and the way to take it off. */
@@ -26,7 +27,7 @@ export function AppliedList({ composed }: { composed: ComposedChoruses }) {
         {rows.map(({ device, bar }) => (
           <li key={`${device.chorus} ${device.at} ${device.device} ${device.variant}`}>
             {bar === undefined ? (
-              <span className="quiet">{device.symbol}, not standing now</span>
+              <span className="quiet">{prettyText(device.symbol)}, not standing now</span>
             ) : (
               <Button
                 type="link"
@@ -35,11 +36,11 @@ export function AppliedList({ composed }: { composed: ComposedChoruses }) {
                   selectPlace({ bar, beat: 1 });
                 }}
               >
-                Bar {bar}, {device.symbol}
+                Bar {bar}, {prettyText(device.symbol)}
               </Button>
             )}
             <span>
-              {deviceOf(device.device).label}, {device.variant}
+              {deviceOf(device.device).label}, {prettyText(device.variant)}
             </span>
             <Button
               size="small"

@@ -5,6 +5,7 @@ import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { useBand } from '../../playback/useBand';
 import { Symbol } from '../../ui/Symbol';
+import { prettyText } from '../../ui/symbol';
 import { compActions } from '../compActions';
 import { isApplied } from '../devices';
 import { useCompDesk } from '../useCompDesk';
@@ -29,10 +30,10 @@ export function MovementTab({ composed }: { composed: ComposedChoruses }) {
       {tried && trying && (
         <section className="trying" aria-label="What is tried">
           <p>
-            <b>{deviceOf(tried.device).label}</b>, {tried.variant}
+            <b>{deviceOf(tried.device).label}</b>, {prettyText(tried.variant)}
           </p>
           <Chords offer={tried} />
-          <p className="quiet">{tried.why}</p>
+          <p className="quiet">{prettyText(tried.why)}</p>
           <div className="hit-tools">
             <Button
               type="primary"
@@ -112,12 +113,12 @@ function Kind({ kind, offers, stateOf, onTry }: KindProps) {
               type={state === 'offered' ? 'default' : 'primary'}
               ghost={state === 'applied'}
               aria-pressed={state !== 'offered'}
-              title={offer.why}
+              title={prettyText(offer.why)}
               onClick={() => {
                 onTry(offer);
               }}
             >
-              {offer.variant}
+              {prettyText(offer.variant)}
               {state === 'applied' && ' ✓'}
             </Button>
           );

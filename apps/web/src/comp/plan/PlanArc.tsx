@@ -8,6 +8,8 @@ interface PlanArcProps {
 
 const RESTS: Readonly<Record<string, string>> = { comp: 'comp', bass: 'bass', drums: 'drums' };
 
+const MOVES = ['', ', coloured', ', moving', ', other chords'] as const;
+
 /** The arc of the whole set: section by section, as high as there is much going on. */
 export function PlanArc({ sections, inHand, onTake }: PlanArcProps) {
   const bars = sections.reduce((sum, { fromBar, toBar }) => sum + toBar - fromBar + 1, 0);
@@ -35,13 +37,12 @@ export function PlanArc({ sections, inHand, onTake }: PlanArcProps) {
                 className={`arc-bar arc-${plan.texture.replace(' ', '-')}`}
                 style={{ height: `${weight}%` }}
               />
-              {plan.devices > 0 && <i className="arc-devices">{'~'.repeat(plan.devices)}</i>}
             </span>
             <span className="arc-name">{name}</span>
             <small className="arc-what">
               {plan.rests.length
                 ? `without ${plan.rests.map((each) => RESTS[each]).join(', ')}`
-                : plan.texture}
+                : `${plan.texture}${MOVES[plan.devices]}`}
             </small>
           </button>
         );

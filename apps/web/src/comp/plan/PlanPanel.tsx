@@ -17,7 +17,6 @@ import { Button, Checkbox, Dropdown, Select, Slider } from 'antd';
 import { useState } from 'react';
 import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
-import { selectPlace } from '../../tune/selection';
 import { changeComp, compActions } from '../compActions';
 import { PlanArc } from './PlanArc';
 import './plan.css';
@@ -29,7 +28,10 @@ export default function PlanPanel({ composed }: { composed: ComposedChoruses }) 
   const { plan } = useTune().setup.comp;
   const { sections } = composed;
   const each = sections.filter(({ chorus }) => chorus === 0).length;
-  const [inHand, take] = useState({ chorus: 0, section: 0 });
+  const [inHand, take] = useState<Pick<PlannedSection, 'chorus' | 'section'>>({
+    chorus: 0,
+    section: 0,
+  });
   const section =
     sections.find((one) => one.chorus === inHand.chorus && one.section === inHand.section) ??
     sections[0];
@@ -38,14 +40,7 @@ export default function PlanPanel({ composed }: { composed: ComposedChoruses }) 
   };
   return (
     <section className="plan" aria-label="Plan of the choruses">
-      <PlanArc
-        sections={arcFrom(sections)}
-        inHand={section}
-        onTake={(taken) => {
-          take(taken);
-          selectPlace({ bar: taken.fromBar, beat: 1 });
-        }}
-      />
+      <PlanArc sections={arcFrom(sections)} inHand={section} onTake={take} />
       <div className="plan-tools">
         <Button
           disabled={plan.length >= MOST_CHORUSES}

@@ -2,7 +2,7 @@ import { RUBS } from '../../connect/keeping';
 import { ticks, type Midi, type Ticks } from '../../units';
 import type { SoundingHit } from '../sounding';
 import { EIGHTH } from '../time';
-import { isLong, phrasesOf } from './phrases';
+import { isLong, isWithin, phrasesOf } from './phrases';
 import type { SoloNote } from './types';
 
 /** A hit and the pitches it sounds. */
@@ -52,7 +52,7 @@ export function judgeHits(hits: readonly JudgedHit[], line: readonly SoloNote[])
   const phrases = phrasesOf(line);
   return hits.map((hit) => {
     const { at } = hit.sounding;
-    const phrase = phrases.find((each) => each.at <= at && at < each.end);
+    const phrase = phrases.find((each) => isWithin(each, at));
     const heard = line.filter((note) => together(hit, note) > 0);
     return {
       place: placeOf(at, phrase?.notes),

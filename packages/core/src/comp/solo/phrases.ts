@@ -7,6 +7,8 @@ export const SOLO_SIZES = {
   rest: ticks(480),
   /** A note as long as this is held: there is room under it. */
   long: ticks(960),
+  /** What comes so little before a phrase is heard with its first note. */
+  lead: ticks(120),
 } as const;
 
 const endOf = ({ at, length }: SoloNote): number => at + length;
@@ -36,5 +38,9 @@ function phraseOf(notes: readonly SoloNote[]): SoloPhrase {
     high: pitches.at(-1)!,
   };
 }
+
+/** Whether a moment is heard within a phrase. */
+export const isWithin = ({ at, end }: SoloPhrase, moment: number): boolean =>
+  at - SOLO_SIZES.lead < moment && moment < end;
 
 export const isLong = ({ length }: SoloNote): boolean => length >= SOLO_SIZES.long;

@@ -1,6 +1,6 @@
 import { ticks, type Ticks } from '../../units';
 import { EIGHTH } from '../time';
-import { isLong, phrasesOf } from './phrases';
+import { isLong, isWithin, phrasesOf } from './phrases';
 import type { SoloNote, SoloPhrase } from './types';
 
 /** What the soloist is doing at a moment. */
@@ -25,7 +25,7 @@ export function zonesOf(line: readonly SoloNote[]): (at: Ticks) => Zone {
   return (at) => {
     const next = phrases.findIndex((phrase) => phrase.end > at);
     const phrase = phrases[next];
-    if (!phrase || phrase.at > at) {
+    if (!phrase || !isWithin(phrase, at)) {
       const after = next < 0 ? phrases.at(-1) : phrases[next - 1];
       return { kind: 'gap', after, before: phrase };
     }
