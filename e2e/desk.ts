@@ -84,7 +84,7 @@ export class Desk {
     return this.page.locator('.save-note');
   }
 
-  screen(name: 'Chart' | 'Voice'): Promise<void> {
+  screen(name: 'Chart' | 'Voice' | 'Comp'): Promise<void> {
     return this.page.getByRole('link', { name, exact: true }).click();
   }
 

@@ -1,4 +1,5 @@
 import type { InstrumentKind, Kit, Part, PlannedNote } from '@drop-close/core';
+import { askedAt } from './speaking';
 import { WorkletSynthesizer } from 'spessasynth_lib';
 import processorUrl from 'spessasynth_lib/dist/spessasynth_processor.min.js?url';
 
@@ -20,6 +21,8 @@ const VOLUME = 7;
 
 /** The band behind the loudspeaker: takes notes at times on the audio clock. */
 export class Synth {
+  private instrument: InstrumentKind = 'guitar';
+
   private constructor(
     readonly context: AudioContext,
     private readonly synthesizer: WorkletSynthesizer,
@@ -45,6 +48,7 @@ export class Synth {
   }
 
   setInstrument(kind: InstrumentKind): void {
+    this.instrument = kind;
     this.synthesizer.programChange(CHANNELS.comp, COMP_PROGRAM[kind]);
   }
 
@@ -65,7 +69,8 @@ export class Synth {
 
   play(note: PlannedNote, at: number, until: number): void {
     const channel = CHANNELS[note.part];
-    this.synthesizer.noteOn(channel, note.midi, note.velocity, { time: at });
+    const time = askedAt(at, this.context.sampleRate, note.part, this.instrument);
+    this.synthesizer.noteOn(channel, note.midi, note.velocity, { time });
     this.synthesizer.noteOff(channel, note.midi, { time: until });
   }
 

@@ -1,0 +1,159 @@
+import { readFileSync } from 'node:fs';
+import { resolve } from 'node:path';
+import {
+  chorusOf,
+  compBehind,
+  compose,
+  createConnector,
+  bandPlan,
+  defaultArrangement,
+  defaultSection,
+  heardLine,
+  offbeatAt,
+  parseChart,
+  readSoloFile,
+  type BandPlan,
+  type InstrumentKind,
+  type PlannedNote,
+} from '@drop-close/core';
+import { SoundBankLoader, SpessaSynthProcessor } from 'spessasynth_core';
+import { Scheduler } from './scheduler';
+import { askedAt } from './speaking';
+
+/**
+ * What is scheduled against what is heard: comping behind the demo solos, handed over by the scheduler as in
+ * the browser, rendered in the browser's blocks, and its onsets found in the samples.
+ */
+const RATE = 48_000;
+const BLOCK = 128;
+const ROOT = resolve(__dirname, '../../../..');
+const BANK = readFileSync(resolve(__dirname, '../../public/sound/band.sf3'));
+const PROGRAM = { guitar: 26, keyboard: 4 } as const;
+
+/** So many seconds of each are listened to for loudness and rests. */
+const LONG_ENOUGH = 22;
+
+const TUNES = [
+  ['01-bilge-lamp-blues', 'guitar'],
+  ['04-half-past-the-tide', 'keyboard'],
+  ['05-rope-and-ring', 'guitar'],
+] as const;
+
+interface Sounded {
+  readonly note: PlannedNote;
+  readonly at: number;
+  readonly until: number;
+}
+
+/** The comp of a tune behind its first demo solo, with the times at which the scheduler hands it over. */
+function comped(file: string, instrument: InstrumentKind) {
+  const { chart } = parseChart(readFileSync(resolve(ROOT, `demo/${file}.txt`), 'utf8'));
+  const { feel = 'swing', tempo = 120 } = chart.header;
+  const solo = readSoloFile(readFileSync(resolve(ROOT, `demo/solos/${file}-a.mid`)));
+  if (!solo.ok) throw new Error(solo.problem);
+  const chorus = chorusOf(chart);
+  const offbeat = offbeatAt(feel, tempo, 100);
+  const line = heardLine(solo.value.line, chorus.timeline, chorus.timeline, offbeat);
+  const arrangement = { ...defaultArrangement, instrument };
+  const comp = { ...arrangement.comp, plan: [[defaultSection]] };
+  const request = { connector: createConnector(), arrangement, comp, chorus, line, offbeat };
+  const made = compBehind({ ...request, feel, seed: 1 });
+  const { choruses, voiced, sounding } = compose({ ...request, comp: made.comp });
+  if (voiced.status !== 'found') throw new Error(voiced.why);
+  const { timeline } = choruses;
+  const plan = bandPlan({ timeline, path: voiced.path, feel, tempo, sounding, offbeat });
+  const own = { ...plan, notes: plan.notes.filter(({ part }) => part === 'comp') };
+  return { notes: scheduled(own, tempo), sounding, tempo };
+}
+
+function scheduled(plan: BandPlan, tempo: number): Sounded[] {
+  const sounded: Sounded[] = [];
+  const output = {
+    play: (note: PlannedNote, at: number, until: number) => sounded.push({ note, at, until }),
+    end: () => undefined,
+  };
+  const scheduler = new Scheduler(plan, 0.5, tempo, false, output);
+  const end = 1 + (plan.length * 60) / tempo;
+  for (let now = 0; now < end; now += 0.025) scheduler.tick(now);
+  return sounded;
+}
+
+/** Rendered from one block on for so many seconds; time 0 is at the beginning of the music. */
+async function render(
+  notes: readonly Sounded[],
+  instrument: InstrumentKind,
+  fromBlock: number,
+  seconds: number,
+): Promise<Float32Array> {
+  const synth = new SpessaSynthProcessor(RATE);
+  const bytes = new Uint8Array(BANK);
+  synth.soundBankManager.addSoundBank(SoundBankLoader.fromArrayBuffer(bytes.buffer), 'band');
+  await synth.processorInitialized;
+  synth.programChange(0, PROGRAM[instrument]);
+  const start = (fromBlock * BLOCK) / RATE;
+  for (const { note, at, until } of notes) {
+    const time = askedAt(at, RATE, 'comp', instrument) - start;
+    synth.processMessage([0x90, note.midi, note.velocity], 0, { time });
+    synth.processMessage([0x80, note.midi, 0], 0, { time: until - start });
+  }
+  const left = new Float32Array(Math.ceil((seconds * RATE) / BLOCK) * BLOCK);
+  const right = new Float32Array(left.length);
+  for (let at = 0; at < left.length; at += BLOCK) synth.process(left, right, at, BLOCK);
+  return left;
+}
+
+const peakIn = (samples: Float32Array, from: number, to: number): number => {
+  let peak = 0;
+  for (let at = Math.max(0, Math.round(from)); at < Math.min(samples.length, to); at += 1) {
+    peak = Math.max(peak, Math.abs(samples[at]!));
+  }
+  return peak;
+};
+
+/** The first sample that is heard: 46 dB below the attack, out of silence. */
+function onset(samples: Float32Array): number {
+  const threshold = peakIn(samples, 0, samples.length) / 200;
+  return samples.findIndex((sample) => Math.abs(sample) >= threshold);
+}
+
+describe.each(TUNES)('%s on %s, rendered', (file, instrument) => {
+  const { notes, sounding } = comped(file, instrument);
+  const hits = sounding.filter(({ hit }) => hit.touch === 'plain');
+  const moments = [...new Set(notes.map(({ at }) => at))].sort((a, b) => a - b);
+
+  it('has every hit at its time', () => {
+    expect(moments).toHaveLength(hits.length);
+  });
+
+  it('begins each hit within 2 ms of its scheduled time', async () => {
+    for (const moment of moments) {
+      const chord = notes.filter(({ at }) => at === moment);
+      const fromBlock = Math.floor(((moment - 0.03) * RATE) / BLOCK);
+      const samples = await render(chord, instrument, fromBlock, 0.09);
+      const heard = (fromBlock * BLOCK + onset(samples)) / RATE;
+      expect(Math.abs(heard - moment) * 1000).toBeLessThanOrEqual(2);
+    }
+  }, 60_000);
+
+  it('is as loud as it should be and silent where it rests', async () => {
+    const heard = notes.filter(({ at }) => at < LONG_ENOUGH);
+    const samples = await render(heard, instrument, 0, LONG_ENOUGH);
+    const loudest = peakIn(samples, 0, samples.length);
+    expect(loudest).toBeGreaterThan(0.05);
+    expect(loudest).toBeLessThan(1);
+    let rests = 0;
+    const begun = moments.filter((moment) => moment < LONG_ENOUGH);
+    begun.slice(1).forEach((next, at) => {
+      const over = Math.max(
+        ...heard.flatMap((each) => (each.at <= begun[at]! ? [each.until] : [])),
+      );
+      if (next - over < 1) return;
+      rests += 1;
+      expect(peakIn(samples, (over + 0.7) * RATE, (next - 0.02) * RATE)).toBeLessThan(loudest / 20);
+    });
+    expect(rests).toBeGreaterThan(0);
+    for (const moment of begun) {
+      expect(peakIn(samples, moment * RATE, (moment + 0.1) * RATE)).toBeGreaterThan(loudest / 8);
+    }
+  }, 60_000);
+});
