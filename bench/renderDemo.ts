@@ -1,6 +1,6 @@
 /**
- * Renders every demo tune, voiced and connected, with its band: on both instruments, at the loudness a new
- * player begins with and with everything turned up. Prints the highest peak of each; 1 is full scale, and a
+ * Renders every demo tune, voiced and connected, with its band and a soloist: on both instruments, at the
+ * loudness a new player begins with and with everything turned up. Prints the highest peak of each; 1 is full scale, and a
  * tune that reaches it clips and fails the run.
  */
 import { readFileSync, readdirSync } from 'node:fs';
@@ -12,9 +12,11 @@ import {
   defaultArrangement,
   parseChart,
   settingsOf,
+  standInLine,
   voiceChorus,
   type BandPlan,
   type InstrumentKind,
+  type Kit,
   type Part,
 } from '@drop-close/core';
 import { SoundBankLoader, SpessaSynthProcessor } from 'spessasynth_core';
@@ -24,13 +26,20 @@ const RATE = 22_050;
 const BLOCK = 128;
 const DEMO = resolve(__dirname, '../demo');
 const BANK = resolve(__dirname, '../apps/web/public/sound/band.sf3');
-const CHANNELS: Readonly<Record<Part, number>> = { comp: 0, bass: 1, drums: 9, click: 9 };
+const CHANNELS: Readonly<Record<Part, number>> = {
+  comp: 0,
+  bass: 1,
+  solo: 2,
+  drums: 9,
+  click: 9,
+};
 const PROGRAMS: Readonly<Record<InstrumentKind, number>> = { guitar: 26, keyboard: 4 };
 const BASS = 32;
-const KIT = 32;
+const TENOR = 66;
+const KITS: Readonly<Record<Kit, number>> = { sticks: 32, brushes: 40 };
 const VOLUME = 7;
-const USUAL = { comp: 90, bass: 80, drums: 60 };
-const LOUDEST = { comp: 100, bass: 100, drums: 100 };
+const USUAL = { comp: 90, bass: 80, drums: 60, solo: 80 };
+const LOUDEST = { comp: 100, bass: 100, drums: 100, solo: 100 };
 
 interface Cue {
   readonly at: number;
@@ -69,8 +78,9 @@ async function peakOf(
   await synth.processorInitialized;
   synth.programChange(CHANNELS.comp, PROGRAMS[instrument]);
   synth.programChange(CHANNELS.bass, BASS);
-  synth.programChange(CHANNELS.drums, KIT);
-  for (const part of ['comp', 'bass', 'drums'] as const) {
+  synth.programChange(CHANNELS.solo, TENOR);
+  synth.programChange(CHANNELS.drums, KITS[plan.kit ?? 'sticks']);
+  for (const part of ['comp', 'bass', 'drums', 'solo'] as const) {
     synth.controllerChange(CHANNELS[part], VOLUME, Math.round(volumes[part] * 1.27));
   }
   const cues = cuesOf(plan, tempo);
@@ -103,9 +113,15 @@ async function main(): Promise<void> {
       const outcome = voiceChorus(createConnector(), chorus, settingsOf(setup, chorus), setup);
       if (outcome.status !== 'found') throw new Error(`${title}: ${outcome.why}`);
       const { timeline } = chorus;
-      const plan = bandPlan({ timeline, path: outcome.path, feel, tempo });
-      const usual = await peakOf(plan, tempo, instrument, USUAL);
-      const loudest = await peakOf(plan, tempo, instrument, LOUDEST);
+      const line = standInLine({ timeline, density: 3, range: { low: 55, high: 84 }, seed: 1 });
+      const band = (loudness: number): BandPlan =>
+        bandPlan({
+          ...{ timeline, path: outcome.path, feel, tempo, line },
+          ...{ bass: 'by the feel', drums: 'by the feel' },
+          barAt: () => ({ loudness, rests: [] }),
+        });
+      const usual = await peakOf(band(3), tempo, instrument, USUAL);
+      const loudest = await peakOf(band(5), tempo, instrument, LOUDEST);
       print(`peak: ${title}, ${instrument}`, usual, 'of full scale');
       print(`peak: ${title}, ${instrument}, everything up`, loudest, 'of full scale');
       if (loudest >= 1) process.exitCode = 1;

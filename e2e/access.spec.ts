@@ -48,6 +48,25 @@ for (const light of ['house', 'stage'] as const) {
     await desk.screen('Chart');
     await expect(desk.panel.locator('.staff svg')).toBeVisible();
     await check();
+    await desk.screen('Comp');
+    await page.getByRole('combobox', { name: 'Who solos' }).click();
+    await page.locator('.ant-select-item-option', { hasText: 'Running' }).click();
+    await page.getByRole('button', { name: 'Comp for this solo' }).click();
+    await expect(page.locator('.hit').first()).toBeVisible();
+    await page.locator('.hit').first().click();
+    await page.keyboard.press('u');
+    await expect(page.getByRole('group', { name: 'The arc of all choruses' })).toBeVisible();
+    await check();
+    for (const tab of ['Movement', 'Soloist']) {
+      await page.getByRole('tab', { name: tab }).click();
+      await check();
+    }
+    await page.getByRole('link', { name: 'On the stand' }).click();
+    await expect(page.getByRole('region', { name: 'now' })).toBeVisible();
+    await check();
+    await page.goBack();
+    await desk.screen('Chart');
+    await expect(desk.panel.locator('.staff svg')).toBeVisible();
     // The lists are of the same colours in both lights.
     for (const side of light === 'house' ? ['Map', 'Landmarks', 'Notes'] : []) {
       await page.locator('.ant-segmented-item', { hasText: side }).click();
@@ -61,7 +80,7 @@ test('the sheet of keys opens with its key and lists them all', async ({ page })
   await desk.openTune('Rope and Ring');
   await page.keyboard.press('Shift+?');
   const sheet = page.getByRole('dialog', { name: 'Keys' });
-  await expect(sheet.getByRole('row')).toHaveCount(34);
+  await expect(sheet.getByRole('row')).toHaveCount(48);
   await page.keyboard.press('Escape');
   await expect(sheet).toBeHidden();
 });

@@ -33,6 +33,13 @@ ensure_chromium() {
   install_packages chromium
 }
 
+# An independent reader of MIDI files, for the tests.
+ensure_mido() {
+  /usr/bin/python3 -c 'import mido' 2>/dev/null && return
+  say "Installing Debian's python3-mido"
+  install_packages python3-mido
+}
+
 # The packages of the lock file, installed once for each state of it.
 ensure_modules() {
   local wanted

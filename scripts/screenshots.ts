@@ -14,11 +14,55 @@ async function choose(page: Page, label: string): Promise<void> {
   await page.waitForTimeout(SETTLE);
 }
 
-async function open(page: Page, title: string, screen: 'Chart' | 'Voice'): Promise<void> {
+async function open(page: Page, title: string, screen: 'Chart' | 'Voice' | 'Comp'): Promise<void> {
   await page.goto(`${BASE}/book`);
   await page.getByRole('link', { name: title, exact: true }).click();
   await page.getByRole('link', { name: screen, exact: true }).click();
   await page.waitForTimeout(SETTLE);
+}
+
+/** Comping: a movement tried, the soloist's gaps, the plan of a set, and the stand. */
+async function comp(page: Page, shot: (name: string) => Promise<unknown>): Promise<void> {
+  await open(page, 'Bilge Lamp Blues', 'Comp');
+  await page.getByRole('button', { name: 'Lay patterns' }).click();
+  await page.waitForTimeout(SETTLE);
+  await page.getByRole('tab', { name: 'Movement' }).click();
+  await page.waitForTimeout(SETTLE);
+  await page.getByRole('button', { name: 'climbing', exact: true }).click();
+  await page.waitForTimeout(2 * SETTLE);
+  await page.keyboard.press('Space');
+  await shot('comp');
+
+  await open(page, 'Half Past the Tide', 'Comp');
+  await page.getByRole('combobox', { name: 'Who solos' }).click();
+  await page.locator('.ant-select-item-option', { hasText: 'Running' }).click();
+  await page.waitForTimeout(SETTLE);
+  await page.getByRole('button', { name: 'Comp for this solo' }).click();
+  await page.waitForTimeout(SETTLE);
+  await page.locator('.hit').nth(3).click();
+  await page.waitForTimeout(SETTLE);
+  await shot('comp-solo');
+
+  await open(page, 'Loose Gangway', 'Comp');
+  await page.getByRole('button', { name: 'Plan', exact: true }).click();
+  for (let more = 0; more < 3; more += 1) {
+    await page.getByRole('button', { name: 'One chorus more' }).click();
+  }
+  await page.getByRole('button', { name: 'Take a shape…' }).click();
+  await page.getByText('Up and back down').click();
+  await page.getByRole('button', { name: 'Make it playable' }).click();
+  await page.waitForTimeout(2 * SETTLE);
+  await page.getByRole('button', { name: /^Chorus 3, B/ }).click();
+  await page.mouse.move(640, 700);
+  await page.waitForTimeout(SETTLE);
+  await shot('comp-plan');
+
+  await open(page, 'Half Past the Tide', 'Comp');
+  await page.getByRole('link', { name: 'On the stand' }).click();
+  await page.waitForTimeout(SETTLE);
+  await page.keyboard.press('PageDown');
+  await page.waitForTimeout(SETTLE);
+  await shot('stand');
 }
 
 async function main(): Promise<void> {
@@ -29,10 +73,6 @@ async function main(): Promise<void> {
   await page.goto(`${BASE}/book`);
   await page.waitForTimeout(SETTLE);
   await shot('book');
-
-  await page.getByRole('link', { name: /^Ferry, first set/ }).click();
-  await page.waitForTimeout(SETTLE);
-  await shot('book-set');
 
   await open(page, 'Half Past the Tide', 'Chart');
   await page.locator('.slot').nth(2).click();
@@ -117,13 +157,7 @@ async function main(): Promise<void> {
   await page.waitForTimeout(SETTLE);
   await shot('voice-room');
 
-  await open(page, 'Bilge Lamp Blues', 'Voice');
-  await page.keyboard.press('p');
-  for (const place of ['6 6', '4 6', '3 7', '2 8']) {
-    await page.locator(`[data-place="${place}"]`).click();
-  }
-  await page.waitForTimeout(SETTLE);
-  await shot('voice-by-hand');
+  await comp(page, shot);
 
   await page.goto(`${BASE}/player`);
   await page.waitForTimeout(SETTLE);

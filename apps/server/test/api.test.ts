@@ -226,6 +226,20 @@ describe('solo lines', () => {
     expect(problemOf(response).errors?.map((error) => error.path)).toContain(path);
   });
 
+  it('are copied with their tune, and its arrangements are comped behind the copies', async () => {
+    const { id, arrangements } = await create();
+    const made = await api.post(`/api/tunes/${id}/solos`).send({ name: 'Mine', line }).expect(201);
+    const { id: solo } = made.body as { id: string };
+    const setup = { ...defaultArrangement, comp: { ...noComp, behind: solo } };
+    const body = { name: 'First', setup, version: 1 };
+    await api.put(`/api/arrangements/${arrangements[0]!.id}`).send(body).expect(200);
+    const copy = (await api.post(`/api/tunes/${id}/copy`).expect(201)).body as TuneView;
+    const [copied] = (await api.get(`/api/tunes/${copy.id}/solos`)).body as { id: string }[];
+    expect(copied!.id).not.toBe(solo);
+    const { body: list } = await api.get(`/api/tunes/${copy.id}/arrangements`);
+    expect((list as TuneView['arrangements'])[0]!.setup.comp.behind).toBe(copied!.id);
+  });
+
   it('belong to a tune that is there', async () => {
     const response = await api.post(`/api/tunes/${NOBODY}/solos`).send({ name: 'x', line });
     expect(problemOf(response).status).toBe(404);

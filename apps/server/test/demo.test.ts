@@ -7,11 +7,22 @@ import {
   FAMILY_IDS,
   LANDMARK_KINDS,
   analyzeChart,
+  chorusOf,
+  compBehind,
+  createConnector,
+  defaultArrangement,
+  heardLine,
+  offbeatAt,
   parseChart,
   parseMeter,
+  rooms,
+  standInLine,
   timeline,
+  type Chorus,
   type FamilyId,
+  type Feel,
   type LentFamily,
+  type SoloLine,
 } from '@drop-close/core';
 import { readDemo, readDemoSets, readDemoSolos } from '../src/demo/readDemo';
 import { summarize } from '../src/tunes/summary';
@@ -80,6 +91,43 @@ it('has two solo lines over each of three tunes, as long as the tune', async () 
     expect(end).toBeLessThanOrEqual(length);
   }
 });
+
+/** Two solos over each tune: its demo solos, or where it has none two of the stand-in. */
+async function solosOver(title: string, chorus: Chorus): Promise<SoloLine[]> {
+  const own = (await readDemoSolos(DEMO)).filter(({ tune }) => tune === title);
+  if (own.length) return own.map(({ line }) => line);
+  const { timeline } = chorus;
+  const range = rooms['bass and horn'].soloist;
+  return ([2, 3] as const).map((density, seed) => ({
+    written: true,
+    notes: standInLine({ timeline, density, range, seed }),
+  }));
+}
+
+it('is comped behind two solos on every tune: in gaps or under long notes, and nothing held rubs', async () => {
+  const shares: string[] = [];
+  for (const { title, text, key, meter, feel, tempo } of await readDemo(DEMO)) {
+    const { chart } = parseChart(text, parseMeter(meter));
+    const chorus = chorusOf({ ...chart, header: { key, ...chart.header } });
+    const offbeat = offbeatAt(feel as Feel, tempo, 100);
+    for (const solo of await solosOver(title, chorus)) {
+      for (const instrument of ['guitar', 'keyboard'] as const) {
+        const line = heardLine(solo, chorus.timeline, chorus.timeline, offbeat);
+        const arrangement = { ...defaultArrangement, instrument, room: rooms['bass and horn'] };
+        const comp = { ...arrangement.comp, strictness: 3 as const };
+        const request = { connector: createConnector(), arrangement, comp, chorus, line, offbeat };
+        const { figures } = compBehind({ ...request, feel: feel as Feel, seed: 1 });
+        const { hits, inGaps, underLongNotes, clashes } = figures!;
+        const name = `${title}, ${instrument}`;
+        expect(hits).toBeGreaterThan(chorus.timeline.length / 16);
+        expect(`${name}: ${clashes} rubs`).toBe(`${name}: 0 rubs`);
+        expect((inGaps + underLongNotes) / hits).toBeGreaterThanOrEqual(0.8);
+        shares.push(name);
+      }
+    }
+  }
+  expect(shares).toHaveLength(12 * 2 * 2);
+}, 60_000);
 
 interface Voiced {
   readonly title: string;

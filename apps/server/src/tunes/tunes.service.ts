@@ -1,9 +1,10 @@
 import { EntityManager, OptimisticLockError } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
-import { arrangementFor } from '@drop-close/core';
+import { arrangementFor, upgradeArrangement, type Arrangement } from '@drop-close/core';
 import { ArrangementEntity } from '../arrangements/arrangement.entity';
 import { NoSuchThing, StaleSave } from '../problem/errors';
 import { ProfileService } from '../profile/profile.service';
+import { SoloEntity } from '../solos/solo.entity';
 import { SUMMARY_VERSION, summarize } from './summary';
 import { LONGEST_TITLE, TuneBody, TuneSave } from './tune.dto';
 import { TuneEntity } from './tune.entity';
@@ -44,18 +45,33 @@ export class TunesService {
     return new TuneView(tune);
   }
 
-  /** The same tune once more, with all its arrangements. */
+  /** The same tune once more, with all its arrangements and solo lines. */
   async copy(id: string): Promise<TuneView> {
     const tune = await this.find(id);
     const { text, key, meter, tempo, feel, summary } = tune;
     const title = `${tune.title.slice(0, LONGEST_TITLE - COPY.length)}${COPY}`;
     const copied = { title, text, key, meter, tempo, feel, summary };
     const copy = this.em.create(TuneEntity, copied, { partial: true });
+    const solos = await this.copySolos(id, copy);
     for (const { name, setup } of tune.arrangements) {
-      this.em.create(ArrangementEntity, { tune: copy, name, setup }, { partial: true });
+      const own = behindOwn(upgradeArrangement(setup), solos);
+      this.em.create(ArrangementEntity, { tune: copy, name, setup: own }, { partial: true });
     }
     await this.em.flush();
     return new TuneView(copy);
+  }
+
+  /** @returns by the id of each solo line the id of its copy */
+  private async copySolos(id: string, copy: TuneEntity): Promise<ReadonlyMap<string, string>> {
+    const where = { tune: id, deletedAt: null };
+    const solos = await this.em.find(SoloEntity, where, { orderBy: { createdAt: 'asc' } });
+    return new Map(
+      solos.map((solo) => {
+        const { name, line, createdAt } = solo;
+        const fields = { tune: copy, name, line, createdAt };
+        return [solo.id, this.em.create(SoloEntity, fields, { partial: true }).id];
+      }),
+    );
   }
 
   async save(id: string, body: TuneSave): Promise<TuneView> {
@@ -113,6 +129,13 @@ export class TunesService {
     this.em.clear();
     return this.read(id);
   }
+}
+
+/** An arrangement that is comped behind the copies of the solo lines. */
+function behindOwn(setup: Arrangement, copies: ReadonlyMap<string, string>): Arrangement {
+  const { behind } = setup.comp;
+  const own = behind === null ? null : (copies.get(behind) ?? null);
+  return { ...setup, comp: { ...setup.comp, behind: own } };
 }
 
 /** A body as plain data. */

@@ -6,7 +6,7 @@ import {
   type DrumStyle,
   type Strictness,
 } from '@drop-close/core';
-import { Button, Popover, Segmented, Select, Slider, Switch } from 'antd';
+import { Button, Popover, Select, Slider, Switch } from 'antd';
 import { Link } from 'react-router';
 import { useTune } from '../document/store';
 import { engine } from '../engine/client';
@@ -18,11 +18,11 @@ import { saveFile } from './saveFile';
 import { useCompDesk } from './useCompDesk';
 import { useSolos } from './useSolos';
 
-const STRICTNESS: { value: Strictness; label: string }[] = [
-  { value: 1, label: 'Loosely' },
-  { value: 2, label: 'Fairly' },
-  { value: 3, label: 'Strictly' },
-];
+const STRICTNESS: Readonly<Record<Strictness, string>> = {
+  1: 'loosely',
+  2: 'fairly',
+  3: 'strictly',
+};
 
 /** Who is comped for, how strictly, and by whom. */
 export function CompBar({ composed }: { composed: ComposedChoruses }) {
@@ -55,14 +55,20 @@ export function CompBar({ composed }: { composed: ComposedChoruses }) {
       </Button>
       {solo && (
         <>
-          <Segmented<Strictness>
-            aria-label="How strictly the soloist is left room"
-            value={comp.strictness}
-            options={STRICTNESS}
-            onChange={(strictness) => {
-              changeComp({ strictness });
-            }}
-          />
+          <label className="setup-round comp-strictness">
+            Leave room
+            <Slider
+              min={1}
+              max={3}
+              value={comp.strictness}
+              ariaLabelForHandle="How strictly the soloist is left room"
+              tooltip={{ formatter: null }}
+              onChange={(strictness) => {
+                changeComp({ strictness: strictness as Strictness }, 'strictness');
+              }}
+            />
+            {STRICTNESS[comp.strictness]}
+          </label>
           <label
             className="setup-round"
             title="No half step and no minor ninth against a held note"

@@ -41,6 +41,14 @@ function useMusic(): Music | undefined {
   }, [chorus, composed]);
 }
 
+/** The bars that come round, as far as this music has them; else all. */
+function loopedBars(music: Music | undefined): Bars {
+  const { stretch } = usePlayer.getState();
+  const last = music?.timeline.bars.at(-1)?.number ?? 0;
+  if (!stretch || stretch.fromBar > last) return {};
+  return { fromBar: stretch.fromBar, toBar: Math.min(last, stretch.toBar) };
+}
+
 /** Where some bars begin, in quarters from bar 1. */
 const startOf = ({ timeline }: Music, { fromBar }: Bars): number =>
   fromBar === undefined ? 0 : (timeline.bars.find(({ number }) => number === fromBar)?.at ?? 0);
@@ -86,7 +94,7 @@ export function useBand(): Band {
   return {
     toggleChorus: () => {
       if (usePlayer.getState().playing) stop();
-      else void playBars('chorus', usePlayer.getState().stretch ?? {});
+      else void playBars('chorus', loopedBars(music));
     },
     hearBar: () => {
       if (event) void playBars('bar', { fromBar: event.bar, toBar: event.bar });
@@ -126,7 +134,7 @@ export function useBandInStep(): void {
   const { instrument } = useTune().setup;
   useEffect(() => {
     if (usePlayer.getState().playing !== 'chorus' || !music) return;
-    void music.plan(question, usePlayer.getState().stretch ?? {}).then((plan) => {
+    void music.plan(question, loopedBars(music)).then((plan) => {
       if (plan && usePlayer.getState().playing === 'chorus') whilePlaying.plan(plan);
     });
   }, [music, question]);
@@ -142,7 +150,7 @@ export function useBandInStep(): void {
 export function useSoundingChord(): number | undefined {
   const music = useMusic();
   return usePlayer(({ playing, position, from }) => {
-    if (playing !== 'chorus' || position === undefined || position < 0 || !music) return undefined;
+    if (playing !== 'chorus' || position === undefined || !music) return undefined;
     const found = music.timeline.events.findLastIndex(
       (event) => event.at <= from + position + 1e-6,
     );

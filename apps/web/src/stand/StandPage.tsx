@@ -2,9 +2,11 @@ import type { ChartEvent, Timeline } from '@drop-close/core';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { useComposing } from '../comp/useComposing';
 import { useChorus } from '../engine/useChorus';
+import { useComposition } from '../engine/useComposition';
 import { useSoundingChord } from '../playback/useBand';
-import { selectPlace, useCurrentPlace } from '../tune/selection';
+import { selectPlace, useCurrentPlace, type Place } from '../tune/selection';
 import { Symbol } from '../ui/Symbol';
 import { standRows, type StandRow } from './standRows';
 import { useAwake } from './useAwake';
@@ -13,14 +15,17 @@ import './stand.css';
 
 /** The changes as they are read from a music stand: what is now, what is next, turned by a foot or a tap. */
 export default function StandPage() {
+  useComposing();
   const chorus = useChorus();
+  const composed = useComposition();
   const sounding = useSoundingChord();
   const rows = useMemo(() => (chorus ? standRows(chorus.timeline) : []), [chorus]);
   const place = useCurrentPlace();
   useAwake();
-  const event = sounding === undefined ? undefined : chorus?.timeline.events[sounding];
-  // While the band plays, the stand turns by itself.
-  const row = rowOf(rows, (event ?? place).bar);
+  const now = sounding === undefined ? undefined : composed?.timeline.events[sounding];
+  const event = now && chorus && soundingOf(chorus.timeline, now);
+  // While the band plays, the stand turns by itself; every chorus stands on the same lines.
+  const row = rowOf(rows, (event ?? wrapped(place, composed?.barsEach)).bar);
   const turn = (by: number): void => {
     const first = rows[Math.min(rows.length - 1, Math.max(0, row + by))]?.bars[0];
     if (first) selectPlace({ bar: first.number, beat: 1 });
@@ -87,6 +92,16 @@ export default function StandPage() {
 /** What is now, what is next, and what comes then. */
 const NAMES = ['now', 'next', 'then'] as const;
 const SHOWN = NAMES.length;
+
+/** The chord of the one chorus in whose time another of all choruses sounds. */
+function soundingOf({ events, length }: Timeline, { at }: ChartEvent): ChartEvent | undefined {
+  const within = at < 0 || length <= 0 ? at : at % length;
+  return events.findLast((event) => !event.part && event.at <= within + 1e-6);
+}
+
+/** A place of all choruses in the one. */
+const wrapped = (place: Place, barsEach = Infinity): Place =>
+  place.bar > barsEach ? { ...place, bar: ((place.bar - 1) % barsEach) + 1 } : place;
 
 const rowOf = (rows: readonly StandRow[], bar: number): number =>
   Math.max(

@@ -9,7 +9,7 @@ import { readCopy } from '../document/localCopy';
 import { openTune } from '../document/openTune';
 import { useDocument } from '../document/store';
 import { useReading, useVoicing } from '../engine/useChorus';
-import { stop } from '../playback/player';
+import { stop, usePlayer } from '../playback/player';
 import { TransportBar } from '../playback/TransportBar';
 import { useBandInStep } from '../playback/useBand';
 import { KeysSheet } from './KeysSheet';
@@ -60,7 +60,14 @@ function Desk() {
   useVoicing();
   useBandInStep();
   useKeys();
-  useEffect(() => stop, []);
+  useEffect(
+    () => () => {
+      stop();
+      // The bars of one tune are not those of the next.
+      usePlayer.getState().setListening({ stretch: undefined });
+    },
+    [],
+  );
   return (
     <>
       <TuneHead />
