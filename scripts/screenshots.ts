@@ -29,8 +29,8 @@ async function comp(page: Page, shot: (name: string) => Promise<unknown>): Promi
   await page.getByRole('tab', { name: 'Movement' }).click();
   await page.waitForTimeout(SETTLE);
   await page.getByRole('button', { name: 'climbing', exact: true }).click();
-  await page.waitForTimeout(2 * SETTLE);
-  await page.keyboard.press('Space');
+  await page.mouse.move(640, 700);
+  await page.waitForTimeout(5 * SETTLE);
   await shot('comp');
 
   await open(page, 'Half Past the Tide', 'Comp');
@@ -39,7 +39,7 @@ async function comp(page: Page, shot: (name: string) => Promise<unknown>): Promi
   await page.waitForTimeout(SETTLE);
   await page.getByRole('button', { name: 'Comp for this solo' }).click();
   await page.waitForTimeout(SETTLE);
-  await page.locator('.hit').nth(3).click();
+  await page.locator('.hit').first().click();
   await page.waitForTimeout(SETTLE);
   await shot('comp-solo');
 
