@@ -257,6 +257,7 @@ export {
   type PatternFamily,
 } from './comp/patterns/types';
 export { copyBar, hitAt, lengthenHit, moveHit, nudgeHit, withHit, withoutHit } from './comp/edit';
+export { followBars } from './comp/followBars';
 export { type Decision, type Doing } from './comp/solo/leaveRoom';
 export { type CompFigures, type HitJudgement } from './comp/solo/measure';
 export { phrasesOf } from './comp/solo/phrases';

@@ -1,4 +1,5 @@
 import {
+  followBars,
   followChords,
   formatChart,
   marksChords,
@@ -15,6 +16,7 @@ import {
   type LineShape,
   type Lock,
   type Split,
+  type Timeline,
   type Voicing,
 } from '@drop-close/core';
 import type { TuneDocument } from './types';
@@ -121,14 +123,23 @@ function transpose(document: TuneDocument, semitones: number): TuneDocument {
   return follow(document, { ...document, text, key: inText ? document.key : key });
 }
 
-/** Locks, splits and the top line go with their chords wherever an edit moves them. */
+/** Locks, splits, devices and the top line go with their chords, hits with their bars, wherever an edit moves them. */
 function follow(before: TuneDocument, after: TuneDocument): TuneDocument {
-  if (!marksChords(before.setup)) return after;
-  return { ...after, setup: followChords(before.setup, symbols(before), symbols(after)) };
+  const { setup } = before;
+  if (!marksChords(setup) && !setup.comp.hits.length) return after;
+  const [old, now] = [timeOf(before), timeOf(after)];
+  const followed = followChords(setup, symbolsOf(old), symbolsOf(now));
+  const hits = followBars(followed.comp.hits, old, now);
+  const comp = hits === followed.comp.hits ? followed.comp : { ...followed.comp, hits };
+  return { ...after, setup: comp === followed.comp ? followed : { ...followed, comp } };
 }
 
-const symbols = ({ text, meter }: TuneDocument): string[] =>
-  timeline(parseChart(text, parseMeter(meter)).chart).events.map((event) => event.chord.symbol);
+const timeOf = ({ text, meter }: TuneDocument): Timeline =>
+  timeline(parseChart(text, parseMeter(meter)).chart);
+
+const symbolsOf = ({ events }: Timeline): string[] => events.map((event) => event.chord.symbol);
+
+const symbols = (document: TuneDocument): string[] => symbolsOf(timeOf(document));
 
 /** Edits of one kind made without a pause are undone together. */
 export function groupOf(action: DocumentAction): string | undefined {

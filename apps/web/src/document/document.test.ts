@@ -4,6 +4,7 @@ import {
   defaultArrangement,
   parseChart,
   settingsOf,
+  ticks,
   type Voicing,
 } from '@drop-close/core';
 import { edit, groupOf } from './actions';
@@ -145,5 +146,36 @@ describe('moving a tune to another key', () => {
     expect(groupOf({ type: 'edit chart', text: '| C |' })).toBeUndefined();
     expect(edit(tune, { type: 'edit chart', text: tune.text })).toBe(tune);
     expect(edit(tune, { type: 'edit chart', text: '| F6 |' }).text).toBe('| F6 |');
+  });
+});
+
+describe('comping', () => {
+  const hit = {
+    ...{ bar: 2, at: ticks(0), length: ticks(240) },
+    ...({ hold: 'short', touch: 'plain', accent: false } as const),
+  };
+  const device = {
+    ...{ at: 1, symbol: 'G7', chorus: 0 },
+    ...({ device: 'sus', variant: '4 to 3' } as const),
+  };
+  const comped = edit(tune, { type: 'comp', change: { hits: [hit], devices: [device] } });
+
+  it('changes what it names and nothing else', () => {
+    expect(comped.setup).toEqual({
+      ...defaultArrangement,
+      comp: { ...defaultArrangement.comp, hits: [hit], devices: [device] },
+    });
+  });
+
+  it('follows its bars and chords when bars are put in before them', () => {
+    const longer = edit(comped, { type: 'write changes', text: '| A7 | Dm7 | G7 | C6 |' });
+    expect(longer.setup.comp.hits).toEqual([{ ...hit, bar: 3 }]);
+    expect(longer.setup.comp.devices).toEqual([{ ...device, at: 2 }]);
+  });
+
+  it('is undone together where one thing is pulled at without a pause', () => {
+    const change = { hits: [] };
+    expect(groupOf({ type: 'comp', change, what: 'nudge' })).toBe('nudge');
+    expect(groupOf({ type: 'comp', change })).toBeUndefined();
   });
 });

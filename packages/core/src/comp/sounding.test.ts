@@ -33,6 +33,11 @@ describe('when a hit sounds', () => {
     const waltz = request('meter: 6/8\n| Dm7 | G7 |');
     expect(soundingHits([hit(1, 1.5, 0.5)], waltz)[0]).toMatchObject({ at: 240, end: 480 });
   });
+  it('is nothing after the end of its bar, when the meter has become shorter', () => {
+    expect(
+      soundingHits([hit(1, 4, 1), hit(2, 1, 1)], request('meter: 3/4\n| Dm7 | G7 |')),
+    ).toHaveLength(1);
+  });
   it('is cut off when short, and never reaches into the next hit', () => {
     const [short, full, last] = soundingHits(
       [hit(1, 1, 1, 'short'), hit(1, 2, 4), hit(1, 3, 1, 'short')],

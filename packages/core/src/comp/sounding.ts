@@ -1,3 +1,4 @@
+import { quartersInBar } from '../chart/meter';
 import type { ChartEvent, Timeline } from '../chart/timeline';
 import type { Meter } from '../chart/types';
 import { ticks, type Ticks } from '../units';
@@ -24,7 +25,8 @@ export interface SoundingRequest {
 
 /**
  * When hits sound, how long, and which chord each plays, in order of time. Hits in bars that the chorus
- * does not have, and before its first chord, are passed over; of two at one time the later in the list.
+ * does not have, after the end of their bar, and before the first chord, are passed over; of two at one time
+ * the later in the list.
  *
  * A hit plays the chord of its moment, or the next one where it is tied into that from less than a quarter
  * before it: a push. No hit sounds into the next one.
@@ -52,10 +54,11 @@ interface Placed {
 }
 
 function inOrder(hits: readonly Hit[], { bars }: Timeline): Placed[] {
+  const numbered = new Map(bars.map((bar) => [bar.number, bar]));
   const byTime = new Map<number, Placed>();
   for (const hit of hits) {
-    const bar = bars.find(({ number }) => number === hit.bar);
-    if (!bar) continue;
+    const bar = numbered.get(hit.bar);
+    if (!bar || hit.at >= inTicks(quartersInBar(bar.meter))) continue;
     const at = ticks(inTicks(bar.at) + hit.at);
     byTime.set(at, { hit, at, meter: bar.meter });
   }
