@@ -277,7 +277,8 @@ export { HOLDS, TOUCHES, type Hit, type Hold, type Touch } from './comp/types';
 
 export { compBehind, mendBar, type CompBehind } from './choruses/behind';
 export { compose, type Composed, type ComposeRequest } from './choruses/compose';
-export { TEXTURE_FAMILIES, defaultSection, noComp } from './choruses/data';
+export { TEXTURE_FAMILIES } from './choruses/data';
+export { defaultSection, noComp } from './comp/defaults';
 export { type Choruses, type Origin } from './choruses/frame';
 export { playPlan, type PlayedPlan } from './choruses/hits';
 export { heardLine, type SoloLine } from './choruses/lines';
@@ -299,7 +300,7 @@ export {
   type Loudness,
   type SectionPlan,
   type Texture,
-} from './choruses/types';
+} from './comp/comping';
 
 export { readMidi, type MidiReading } from './formats/midi/read';
 export { type MidiSong, type MidiTrack } from './formats/midi/types';

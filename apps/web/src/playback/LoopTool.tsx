@@ -1,7 +1,7 @@
 import { FASTEST, SLOWEST, type Timeline } from '@drop-close/core';
 import { Button, InputNumber, Select } from 'antd';
 import { useShallow } from 'zustand/react/shallow';
-import { usePlayer, type Stretch } from './player';
+import { usePlayer, type Stretch } from './usePlayer';
 import { sameAgain, type Passes } from './passes';
 
 const KEYS: { value: number; label: string }[] = [

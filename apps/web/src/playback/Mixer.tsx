@@ -1,7 +1,8 @@
 import type { Part } from '@drop-close/core';
 import { Button, Slider, Switch } from 'antd';
 import { useShallow } from 'zustand/react/shallow';
-import { usePlayer, whilePlaying, type Listening } from './player';
+import { whilePlaying } from './player';
+import { usePlayer, type Listening } from './usePlayer';
 
 const FADERS: readonly (readonly [Part, string])[] = [
   ['comp', 'Comp'],

@@ -14,7 +14,7 @@ import { useHeading } from '../tune/heading';
 import { toggleLoop } from '../tune/useKeys';
 import { LoopTool, changes } from './LoopTool';
 import { Mixer } from './Mixer';
-import { usePlayer } from './player';
+import { usePlayer } from './usePlayer';
 import { useBand } from './useBand';
 import './transport.css';
 

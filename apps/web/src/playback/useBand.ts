@@ -7,7 +7,8 @@ import { useComposition } from '../engine/useComposition';
 import type { PlanQuestion } from '../engine/protocol';
 import { useHeading } from '../tune/heading';
 import { useSelection } from '../tune/selection';
-import { play, stop, usePlayer, whilePlaying, type Playing } from './player';
+import { play, stop, whilePlaying } from './player';
+import { usePlayer, type Playing } from './usePlayer';
 import { changePlan, chordPlan, notesPlan, poolPlan } from './snippets';
 
 type Bars = Pick<PlanQuestion, 'fromBar' | 'toBar'>;

@@ -1,4 +1,4 @@
-import { noComp } from '../choruses/data';
+import { noComp } from '../comp/defaults';
 import { defaultSettings, defaultWeights } from '../connect/data';
 import type { ConnectSettings } from '../connect/types';
 import { defaultGuitar, defaultKeyboard, rooms } from '../voicing/data';

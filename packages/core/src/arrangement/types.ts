@@ -1,5 +1,5 @@
 import type { AtChord } from '../chart/types';
-import type { Comp } from '../choruses/types';
+import type { Comp } from '../comp/comping';
 import type { Weights } from '../connect/types';
 import type { FamilyId, Instrument, Room, Voicing, VoicingSettings } from '../voicing/types';
 

@@ -1,4 +1,4 @@
-import { noComp } from '../choruses/data';
+import { noComp } from '../comp/defaults';
 import { defaultWeights } from '../connect/data';
 import { rooms } from '../voicing/data';
 import type { RoomId } from '../voicing/types';

@@ -6,8 +6,8 @@ import { chorusFrom, keyboardArrangement } from '../testing/choruses';
 import { midi, ticks } from '../units';
 import { compBehind, mendBar } from './behind';
 import { compose, type ComposeRequest } from './compose';
-import { defaultSection, noComp } from './data';
-import type { Comp } from './types';
+import { defaultSection, noComp } from '../comp/defaults';
+import type { Comp } from '../comp/comping';
 
 /** In beats from 0. */
 const note = (pitch: number, at: number, beats: number): SoloNote => ({

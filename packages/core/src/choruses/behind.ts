@@ -10,7 +10,7 @@ import { compose, type Composed, type ComposeRequest } from './compose';
 import { playPlan } from './hits';
 import { movedChoruses, type Moved } from './moved';
 import { planByBar, plannedSections } from './sections';
-import type { Comp } from './types';
+import type { Comp } from '../comp/comping';
 import type { Feel } from '../chart/types';
 
 export interface BehindRequest extends ComposeRequest {

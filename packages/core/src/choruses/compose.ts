@@ -24,7 +24,7 @@ import { TEXTURE_FAMILIES } from './data';
 import type { Choruses } from './frame';
 import { movedChoruses, type Standing } from './moved';
 import { planByBar, plannedSections, type PlannedSection } from './sections';
-import type { Comp } from './types';
+import type { Comp } from '../comp/comping';
 import { voiceChoruses, type VoicedChoruses } from './voiced';
 
 export interface ComposeRequest {

@@ -1,5 +1,5 @@
 import type { FamilyId } from '../voicing/types';
-import type { Comp, SectionPlan, Texture } from './types';
+import type { Texture } from '../comp/comping';
 
 /** The families of a texture; none where voicings are as they are. Source: our own judgement. */
 export const TEXTURE_FAMILIES: Readonly<Record<Texture, readonly FamilyId[] | undefined>> = {
@@ -8,27 +8,4 @@ export const TEXTURE_FAMILIES: Readonly<Record<Texture, readonly FamilyId[] | un
   shells: ['shell'],
   small: ['cell', 'rootless', 'guide'],
   full: ['shell+', 'drop2', 'drop3', 'drop24', 'spread'],
-};
-
-/** A section nobody has planned. */
-export const defaultSection: SectionPlan = {
-  texture: 'as voiced',
-  family: 'any',
-  density: 3,
-  loudness: 3,
-  devices: 0,
-  rests: [],
-};
-
-/** Nothing placed yet: one chorus, nobody in front. */
-export const noComp: Comp = {
-  hits: [],
-  devices: [],
-  plan: [[]],
-  bass: 'by the feel',
-  drums: 'by the feel',
-  swing: 100,
-  behind: null,
-  strictness: 3,
-  yields: true,
 };

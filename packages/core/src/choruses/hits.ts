@@ -10,7 +10,7 @@ import type { PitchRange } from '../voicing/types';
 import { framed } from './frame';
 import { wholeChords } from './moved';
 import { plannedSections, type PlannedSection } from './sections';
-import type { ChorusPlan } from './types';
+import type { ChorusPlan } from '../comp/comping';
 
 export interface PlanRequest {
   readonly chorus: Chorus;

@@ -1,5 +1,5 @@
 import { chorusFrom } from '../testing/choruses';
-import { defaultSection } from './data';
+import { defaultSection } from '../comp/defaults';
 import { playPlan } from './hits';
 import { arcFrom, planShapes, shapeOver, withPlan } from './plan';
 import { plannedSections } from './sections';

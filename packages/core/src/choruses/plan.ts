@@ -1,6 +1,6 @@
-import { defaultSection } from './data';
+import { defaultSection } from '../comp/defaults';
 import type { PlannedSection } from './sections';
-import type { ChorusPlan, SectionPlan } from './types';
+import type { ChorusPlan, SectionPlan } from '../comp/comping';
 
 /** One section of one chorus planned otherwise; every section before it is written out. */
 export function withPlan(

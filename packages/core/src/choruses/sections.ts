@@ -1,7 +1,7 @@
 import type { Chorus } from '../arrangement/chorus';
 import { countedBars, type Timeline } from '../chart/timeline';
-import { defaultSection } from './data';
-import type { ChorusPlan, SectionPlan } from './types';
+import { defaultSection } from '../comp/defaults';
+import type { ChorusPlan, SectionPlan } from '../comp/comping';
 
 /** A section of one of several choruses, and what is planned for it. */
 export interface PlannedSection {

@@ -3,7 +3,8 @@ import { Button, Segmented } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { midiInputs, NoMidi } from '../../midi/inputs';
-import { positionNow, stop, strike, usePlayer } from '../../playback/player';
+import { positionNow, stop, strike } from '../../playback/player';
+import { usePlayer } from '../../playback/usePlayer';
 import { useBand } from '../../playback/useBand';
 import { NOTHING_PLAYED, lifted, pitchOfKey, recordMessage, type Recording } from './recording';
 

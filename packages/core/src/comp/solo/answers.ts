@@ -2,7 +2,8 @@ import { quartersInBar } from '../../chart/meter';
 import { ticks } from '../../units';
 import { EIGHTH, gridOf } from '../time';
 import type { Hit } from '../types';
-import { inOrder, roomFor, type Decision, type LeaveRoomRequest, type Left } from './leaveRoom';
+import { inOrder, type Decision, type Left } from './leaveRoom';
+import { roomFor, type LeaveRoomRequest } from './soloRoom';
 import { endsLong, type Zone } from './zones';
 
 /** A gap that goes unanswered so long, in eighths, gets an answer. Source: our own judgement. */

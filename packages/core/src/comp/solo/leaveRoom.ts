@@ -1,10 +1,8 @@
-import type { Timeline } from '../../chart/timeline';
-import type { PlayedBar } from '../../chart/playOrder';
 import { ticks, type Ticks } from '../../units';
-import { EIGHTH, TICKS_PER_QUARTER, inTicks, swung } from '../time';
+import { EIGHTH, TICKS_PER_QUARTER, inTicks } from '../time';
 import type { Hit } from '../types';
-import { endsLong, zonesOf, type Zone } from './zones';
-import type { SoloNote, Strictness } from './types';
+import { roomFor, type LeaveRoomRequest, type SoloRoom } from './soloRoom';
+import { endsLong, type Zone } from './zones';
 
 export type Doing = 'kept' | 'moved' | 'shortened' | 'lengthened' | 'left out' | 'put in';
 
@@ -15,15 +13,6 @@ export interface Decision {
   readonly at: Ticks;
   readonly doing: Doing;
   readonly why: string;
-}
-
-export interface LeaveRoomRequest {
-  readonly timeline: Timeline;
-  /** As it is heard, over the whole timeline. */
-  readonly line: readonly SoloNote[];
-  /** Where the offbeat eighth falls, as a part of the quarter. */
-  readonly offbeat: number;
-  readonly strictness: Strictness;
 }
 
 export interface Left {
@@ -68,44 +57,6 @@ export function leaveRoom(hits: readonly Hit[], request: LeaveRoomRequest): Left
 
 export const inOrder = (hits: readonly Hit[]): Hit[] =>
   [...hits].sort((a, b) => a.bar - b.bar || a.at - b.at);
-
-/** Where hits stand in the solo. */
-export interface SoloRoom {
-  /** `undefined` in a bar that is not there. */
-  readonly zoneOf: (place: Pick<Hit, 'bar' | 'at'>) => Zone | undefined;
-  /** When a written place sounds. */
-  readonly heardAt: (place: Pick<Hit, 'bar' | 'at'>) => Ticks | undefined;
-  /** The straight length from a hit to a moment that is heard. */
-  readonly lengthTo: (hit: Hit, moment: number) => Ticks;
-  readonly barOf: (number: number) => PlayedBar | undefined;
-}
-
-export function roomFor({
-  timeline,
-  line,
-  offbeat,
-}: Omit<LeaveRoomRequest, 'strictness'>): SoloRoom {
-  const zoneAt = zonesOf(line);
-  const bars = new Map(timeline.bars.map((bar) => [bar.number, bar]));
-  const heardAt = ({ bar: number, at }: Pick<Hit, 'bar' | 'at'>): Ticks | undefined => {
-    const bar = bars.get(number);
-    if (!bar) return undefined;
-    const straight = ticks(inTicks(bar.at) + at);
-    return bar.meter.unit === 4 ? swung(straight, offbeat) : straight;
-  };
-  return {
-    heardAt,
-    zoneOf: (place) => {
-      const at = heardAt(place);
-      return at === undefined ? undefined : zoneAt(at);
-    },
-    lengthTo: (hit, moment) => {
-      const at = heardAt(hit) ?? ticks(0);
-      return ticks(Math.floor((moment - at) / EIGHTH) * EIGHTH);
-    },
-    barOf: (number) => bars.get(number),
-  };
-}
 
 type Placed = readonly [placed: Hit | undefined, decision: Decision];
 

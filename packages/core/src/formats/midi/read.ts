@@ -3,7 +3,9 @@ import { tonicName } from '../../analysis/key';
 import { TICKS_PER_QUARTER } from '../../comp/time';
 import { fail, ok, type Result } from '../../result';
 import { pitchClass } from '../../units';
-import type { MidiNote, MidiSong, MidiText, MidiTrack } from './types';
+import { notesOn, type Placed } from './notes';
+import { MOST_TRACKS, skippedIn } from './skipped';
+import type { MidiSong, MidiText, MidiTrack } from './types';
 
 /** A file as it was read, and what of it was passed over, in sentences for the player. */
 export interface MidiReading {
@@ -13,8 +15,6 @@ export interface MidiReading {
 
 /** No solo needs a larger file, in bytes. */
 export const LARGEST_MIDI = 4_000_000;
-/** More tracks than any band; the others are passed over. */
-const MOST_TRACKS = 64;
 const USUAL_TEMPO = 120;
 
 /**
@@ -62,12 +62,6 @@ function isWhole(bytes: Uint8Array): boolean {
 
 /** A name of four letters and a length of four bytes. */
 const CHUNK_HEAD = 8;
-
-/** An event at its moment, in ticks of 480 a quarter. */
-interface Placed {
-  readonly at: number;
-  readonly event: MidiEvent;
-}
 
 function songOf(data: MidiData, scale: number): MidiSong {
   const tracks = data.tracks.slice(0, MOST_TRACKS).map((events) => placed(events, scale));
@@ -152,53 +146,4 @@ function partsOf(events: readonly Placed[]): MidiTrack[] {
       },
     ];
   });
-}
-
-/** A note that is never let go ends with the track. */
-function notesOn(events: readonly Placed[], channel: number): MidiNote[] {
-  const sounding = new Map<number, { at: number; velocity: number }[]>();
-  const notes: MidiNote[] = [];
-  const end = (midi: number, at: number): void => {
-    const begun = sounding.get(midi)?.shift();
-    if (begun && at > begun.at) notes.push({ midi, length: at - begun.at, ...begun });
-  };
-  for (const { at, event } of events) {
-    if (event.type !== 'noteOn' && event.type !== 'noteOff') continue;
-    if (event.channel !== channel) continue;
-    if (event.type === 'noteOff' || event.velocity === 0) end(event.noteNumber, at);
-    else {
-      const begun = sounding.get(event.noteNumber) ?? [];
-      begun.push({ at, velocity: event.velocity });
-      sounding.set(event.noteNumber, begun);
-    }
-  }
-  const last = events.at(-1)?.at ?? 0;
-  for (const [midi, begun] of sounding)
-    for (let left = begun.length; left > 0; left -= 1) end(midi, last);
-  return notes.sort((a, b) => a.at - b.at || a.midi - b.midi);
-}
-
-/** What is in the file and was not taken, in words. */
-function skippedIn({ tracks }: MidiData): string[] {
-  const events = tracks.flat();
-  const count = (type: MidiEvent['type']): number =>
-    events.filter((event) => event.type === type).length;
-  const tempos = events.filter(
-    (event) => event.type === 'setTempo' && event.microsecondsPerBeat > 0,
-  ).length;
-  const stopped = events.some(
-    (event) => event.type === 'setTempo' && event.microsecondsPerBeat === 0,
-  );
-  const said: (readonly [boolean, string])[] = [
-    [
-      tracks.length > MOST_TRACKS,
-      `Only the first ${MOST_TRACKS} of ${tracks.length} tracks were read.`,
-    ],
-    [tempos > 1, `${tempos - 1} changes of tempo: the line follows the tempo of the tune.`],
-    [stopped, 'A tempo of 0 makes no sense and was passed over.'],
-    [count('pitchBend') > 0, `${count('pitchBend')} bends of pitch.`],
-    [count('controller') > 0, `${count('controller')} movements of pedals and wheels.`],
-    [count('lyrics') > 0, `${count('lyrics')} words of a lyric.`],
-  ];
-  return said.flatMap(([is, sentence]) => (is ? [sentence] : []));
 }

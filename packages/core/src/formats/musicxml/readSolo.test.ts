@@ -1,5 +1,6 @@
 import { strToU8, zipSync } from 'fflate';
-import { LARGEST_XML, readMusicXml } from './readSolo';
+import { readMusicXml } from './readSolo';
+import { LARGEST_XML } from './unpacked';
 
 const score = (measures: string, attributes = ''): string => `<?xml version="1.0" encoding="UTF-8"?>
 <!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" "http://www.musicxml.org/dtds/partwise.dtd">

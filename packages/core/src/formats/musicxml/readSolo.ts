@@ -2,11 +2,12 @@
  * A solo line out of MusicXML 4.0, partwise, plain or packed (.mxl): the top voice of the first part that has
  * notes, ties joined, in sounding pitch. What cannot be taken over is told.
  */
-import { XMLParser } from 'fast-xml-parser';
-import { strFromU8, unzipSync } from 'fflate';
+import { strFromU8 } from 'fflate';
 import { TICKS_PER_QUARTER } from '../../comp/time';
 import { fail, ok, type Result } from '../../result';
 import type { MidiNote } from '../midi/types';
+import { child, childrenOf, numberIn, parser, type Element } from './elements';
+import { LARGEST_XML, TOO_LARGE, isZip, unpacked } from './unpacked';
 
 export interface SoloReading {
   readonly name: string;
@@ -15,8 +16,6 @@ export interface SoloReading {
   readonly skipped: readonly string[];
 }
 
-/** No solo needs a larger file, in bytes, packed and unpacked. */
-export const LARGEST_XML = 10_000_000;
 const USUAL_VELOCITY = 84;
 
 /** Reads a line. Fails with a sentence for the player where there is none to be had. */
@@ -42,64 +41,6 @@ export function readMusicXml(bytes: Uint8Array): Result<SoloReading, string> {
   }
   return lineIn(score);
 }
-
-const TOO_LARGE = 'This file is larger than 10 MB; a score of one solo is far smaller.';
-
-const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
-
-/** The score in a packed file, without ever unpacking more than a score may hold. */
-function unpacked(bytes: Uint8Array): Result<string, string> {
-  try {
-    const tooLarge: string[] = [];
-    const files = unzipSync(bytes, {
-      filter: ({ name, originalSize }) => {
-        const score = /\.(?:musicxml|xml)$/i.test(name) && !name.startsWith('META-INF/');
-        if (score && originalSize > LARGEST_XML) tooLarge.push(name);
-        return score && originalSize <= LARGEST_XML;
-      },
-    });
-    const [score] = Object.values(files);
-    if (score) return ok(strFromU8(score));
-    return fail(tooLarge.length ? TOO_LARGE : 'There is no score in this packed file.');
-  } catch {
-    return fail('This packed file is damaged and cannot be opened.');
-  }
-}
-
-const parser = new XMLParser({
-  preserveOrder: true,
-  ignoreAttributes: false,
-  attributeNamePrefix: '',
-  processEntities: false,
-  parseTagValue: false,
-});
-
-/** An element as the parser gives it: its name with its children, beside its attributes. */
-type Raw = Readonly<Record<string, unknown>>;
-interface Element {
-  readonly name: string;
-  readonly children: readonly Element[];
-  readonly text: string;
-  readonly attributes: Readonly<Record<string, string>>;
-}
-
-function childrenOf(raw: readonly unknown[]): Element[] {
-  return (raw as readonly Raw[]).flatMap((item): Element[] => {
-    const name = Object.keys(item).find((key) => key !== ':@');
-    if (name === undefined || name === '#text') return [];
-    const inside = item[name] as readonly Raw[];
-    const text = inside.map((child) => (child['#text'] as string | undefined) ?? '').join('');
-    const attributes = (item[':@'] ?? {}) as Record<string, string>;
-    return [{ name, children: childrenOf(inside), text, attributes }];
-  });
-}
-
-const child = ({ children }: Element, name: string): Element | undefined =>
-  children.find((each) => each.name === name);
-const numberIn = (element: Element | undefined): number | undefined => {
-  const value = Number(element?.text);
-  return element && Number.isFinite(value) ? value : undefined;
-};
 
 function lineIn(score: Element): Result<SoloReading, string> {
   const parts = score.children.filter(({ name }) => name === 'part');

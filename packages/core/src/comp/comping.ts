@@ -1,7 +1,7 @@
 import type { BassStyle, DrumStyle, Resting } from '../band/types';
-import type { PatternFamily, Density } from '../comp/patterns/types';
-import type { Strictness } from '../comp/solo/types';
-import type { Hit } from '../comp/types';
+import type { PatternFamily, Density } from './patterns/types';
+import type { Strictness } from './solo/types';
+import type { Hit } from './types';
 import type { AppliedDevice } from '../movement/types';
 
 export const TEXTURES = ['as voiced', 'guide tones', 'shells', 'small', 'full'] as const;
