@@ -71,3 +71,28 @@ it('goes on at the same place when the chorus is edited, and plays nothing twice
   run(scheduler, 4, 0.025);
   expect(played).toEqual(['60@0.900', '61@1.000', '63@3.000']);
 });
+
+it('plays the next time round faster and with other notes, from its first note on', () => {
+  const { played, output } = recorder();
+  const pass = (count: number) => (count === 1 ? { plan: plan(0, 1), tempo: 240 } : undefined);
+  const scheduler = new Scheduler(plan(0), 0, 120, true, { ...output, pass });
+  run(scheduler, 3.4, 0.025);
+  expect(played).toEqual(['60@0.000', '60@2.000', '61@2.250', '60@3.000', '61@3.250']);
+});
+
+it('stays where the music is until the next time round has begun', () => {
+  const { output } = recorder();
+  const scheduler = new Scheduler(plan(0), 0, 120, true, output);
+  run(scheduler, 1.9, 0.025);
+  expect(scheduler.position(1.9)).toBeCloseTo(3.8);
+  expect(scheduler.position(2.1)).toBeCloseTo(0.2);
+});
+
+it('counts the notes that come too late', () => {
+  const { output } = recorder();
+  const scheduler = new Scheduler(plan(0, 1, 2), 0, 120, false, output);
+  scheduler.tick(0);
+  expect(scheduler.late).toBe(0);
+  scheduler.tick(0.8);
+  expect(scheduler.late).toBe(1);
+});
