@@ -1,7 +1,7 @@
 /**
  * Bass lines. Every line has the root, or the slash bass, where a chord begins and on every one; between
- * them it leads on. Walking: a note a beat, the last before a change a half step from the next root.
- * Two-feel: in halves, the second the chord tone nearest to the next root. Source: common practice.
+ * them it leads on. Walking: a note a beat, up or down the tones of the chord, the last before a change a half
+ * step from the next root. Two-feel: in halves, the second the chord tone nearest to the next root. Source: common practice.
  */
 import { quartersInBar } from '../chart/meter';
 import type { PlayedBar } from '../chart/playOrder';
@@ -9,33 +9,30 @@ import type { ChartEvent, Timeline } from '../chart/timeline';
 import type { PitchedChord } from '../chord/types';
 import { pitchClassOf } from '../pitch/spelling';
 import { pitchClass, type PitchClass } from '../units';
-import { HIGHEST_BASS, LOWEST_BASS, TOUCH } from './data';
+import { RANGE, bassOf, middle, nearest, tonesOf } from './bassPitches';
+import { LOWEST_BASS, TOUCH } from './data';
 import type { BassStyle, PlannedNote } from './types';
+import { walked, type Step } from './walking';
 
 type Style = Exclude<BassStyle, 'by the feel'>;
 
-/** Where a bass note is struck. */
-interface Step {
-  readonly at: number;
-  readonly length: number;
-  readonly chord: PitchedChord;
-  /** The chord begins here, or a bar does. */
-  readonly strong: boolean;
-  /** The chord that begins where this step ends; none where this one goes on or the bass rests. */
-  readonly next: PitchedChord | undefined;
-}
-
 /** A line over the whole timeline, in quarters from bar 1. */
 export function bassLine(timeline: Timeline, style: Style): PlannedNote[] {
-  const notes: PlannedNote[] = [];
-  let before: number | undefined;
-  for (const step of stepsOf(timeline, style)) {
-    const midi = noteFor(step, style, before);
-    const velocity = step.strong ? TOUCH.bass : TOUCH.bassOff;
-    notes.push({ part: 'bass', midi, at: step.at, length: step.length * RELEASE, velocity });
-    before = midi;
-  }
-  return notes;
+  const steps = stepsOf(timeline, style);
+  const pitches = style === 'walking' ? walked(steps) : stepped(steps, style);
+  return steps.map(({ at, length, strong }, position) => ({
+    part: 'bass',
+    midi: pitches[position]!,
+    at,
+    length: length * RELEASE,
+    velocity: strong ? TOUCH.bass : TOUCH.bassOff,
+  }));
+}
+
+function stepped(steps: readonly Step[], style: Exclude<Style, 'walking'>): number[] {
+  const pitches: number[] = [];
+  for (const step of steps) pitches.push(noteFor(step, style, pitches.at(-1)));
+  return pitches;
 }
 
 /** A note is let go a little before the next, so that it can be heard to begin. */
@@ -85,44 +82,20 @@ function timesIn({ meter }: PlayedBar, style: Style): number[] {
   }
 }
 
-function noteFor(step: Step, style: Style, before: number | undefined): number {
-  const root = pitchClassOf(step.chord.bass ?? step.chord.root);
+function noteFor(step: Step, style: Exclude<Style, 'walking'>, before: number | undefined): number {
+  const root = bassOf(step.chord);
   if (style === 'roots') return LOWEST_BASS + pitchClass(root - LOWEST_BASS);
   const from = before ?? middle;
   if (step.strong) return nearest([root], from, before);
   if (style === 'bossa') return nearest([fifthOf(step.chord), root], from, before);
   if (!step.next) return nearest(tonesOf(step.chord), from, before);
-  const target = nearest([pitchClassOf(step.next.bass ?? step.next.root)], from, undefined);
-  return style === 'walking' ? beside(target, from) : leading(step.chord, target, from);
+  return leading(step.chord, nearest([bassOf(step.next)], from, undefined), from);
 }
-
-const middle = Math.round((LOWEST_BASS + HIGHEST_BASS) / 2);
-
-const tonesOf = ({ tones }: PitchedChord): PitchClass[] =>
-  tones.filter(({ degree }) => !/9|11|13/.test(degree)).map(({ note }) => pitchClassOf(note));
 
 const fifthOf = (chord: PitchedChord): PitchClass => {
   const fifth = chord.tones.find(({ degree }) => /5$/.test(degree)) ?? chord.tones[0]!;
   return pitchClassOf(fifth.note);
 };
-
-const RANGE = Array.from({ length: HIGHEST_BASS - LOWEST_BASS + 1 }, (_, at) => LOWEST_BASS + at);
-
-/** The nearest pitch of some classes that is not the one before; of two as near the lower. */
-function nearest(classes: readonly PitchClass[], from: number, before: number | undefined): number {
-  const inRange = RANGE.filter((pitch) => classes.includes(pitchClass(pitch)));
-  const fresh = inRange.filter((pitch) => pitch !== before);
-  return (fresh.length ? fresh : inRange).reduce((best, pitch) =>
-    Math.abs(pitch - from) < Math.abs(best - from) ? pitch : best,
-  );
-}
-
-/** A half step from where the line goes, on the side it comes from. */
-function beside(target: number, from: number): number {
-  const side = from > target ? 1 : -1;
-  const fits = (pitch: number): boolean => pitch >= LOWEST_BASS && pitch !== from;
-  return fits(target + side) ? target + side : target - side;
-}
 
 /** The chord tone nearest to where the line goes. */
 function leading(chord: PitchedChord, target: number, from: number): number {
