@@ -13,9 +13,13 @@ const floors = [
   'analysis',
   'voicing',
   'connect',
+  'movement',
+  'comp',
   'arrangement',
   'practice',
   'band',
+  'choruses',
+  'formats',
 ];
 
 /** Chart and voicing stand side by side on the chord; neither knows the other. */

@@ -224,18 +224,15 @@ export {
 export { bandPlan, countIn, type BandPlan, type PlanRequest } from './band/plan';
 export { offbeatAt, swingRatio } from './band/swing';
 export { transposedPlan } from './band/transposed';
+export { PARTS, type Kit, type Part, type PlannedNote } from './band/types';
 export {
   BASS_STYLES,
   DRUM_STYLES,
-  PARTS,
   RESTING,
   type BassStyle,
   type DrumStyle,
-  type Kit,
-  type Part,
-  type PlannedNote,
   type Resting,
-} from './band/types';
+} from './comp/styles';
 
 export { devices, deviceOf } from './movement/devices';
 export { offersAt } from './movement/offers';

@@ -4,7 +4,8 @@ import { pitchClassOf } from '../pitch/spelling';
 import { pitchClass } from '../units';
 import { bassLine } from './bass';
 import { HIGHEST_BASS, LOWEST_BASS } from './data';
-import type { BassStyle, PlannedNote } from './types';
+import type { BassStyle } from '../comp/styles';
+import type { PlannedNote } from './types';
 
 type Style = Exclude<BassStyle, 'by the feel'>;
 const STYLES: readonly Style[] = ['walking', 'two-feel', 'bossa', 'roots'];

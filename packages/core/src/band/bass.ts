@@ -11,7 +11,8 @@ import { pitchClassOf } from '../pitch/spelling';
 import { pitchClass, type PitchClass } from '../units';
 import { RANGE, bassOf, middle, nearest, tonesOf } from './bassPitches';
 import { LOWEST_BASS, TOUCH } from './data';
-import type { BassStyle, PlannedNote } from './types';
+import type { BassStyle } from '../comp/styles';
+import type { PlannedNote } from './types';
 import { walked, type Step } from './walking';
 
 type Style = Exclude<BassStyle, 'by the feel'>;

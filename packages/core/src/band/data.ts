@@ -1,5 +1,5 @@
 import type { Feel } from '../chart/types';
-import type { BassStyle, DrumStyle } from './types';
+import type { BassStyle, DrumStyle } from '../comp/styles';
 
 /** Keys of the drum kit. Source: General MIDI 1 percussion map; taps and swirls: the brush kit of GS. */
 export const DRUMS = {

@@ -1,6 +1,7 @@
 import type { PlayedBar } from '../chart/playOrder';
 import { DRUMS, TOUCH } from './data';
-import type { DrumStyle, PlannedNote } from './types';
+import type { DrumStyle } from '../comp/styles';
+import type { PlannedNote } from './types';
 
 type Style = Exclude<DrumStyle, 'by the feel'>;
 type Stroke = readonly [midi: number, beat: number, velocity: number];

@@ -2,7 +2,6 @@ import { quartersInBar } from '../chart/meter';
 import type { PlayedBar } from '../chart/playOrder';
 import type { Timeline } from '../chart/timeline';
 import type { Feel, Meter } from '../chart/types';
-import { hitNotes } from '../comp/hitNotes';
 import { plainHits } from '../comp/plainHits';
 import type { SoloNote } from '../comp/solo/types';
 import { soundingHits, type SoundingHit } from '../comp/sounding';
@@ -11,8 +10,10 @@ import type { Voicing } from '../voicing/types';
 import { bassLine } from './bass';
 import { BY_FEEL, DRUMS, LOUDNESS, TOUCH } from './data';
 import { drumBar } from './drums';
+import { hitNotes } from './hitNotes';
 import { offbeat } from './swing';
-import type { BassStyle, DrumStyle, Kit, PlannedNote, Resting } from './types';
+import type { BassStyle, DrumStyle, Resting } from '../comp/styles';
+import type { Kit, PlannedNote } from './types';
 
 export interface PlanRequest {
   readonly timeline: Timeline;

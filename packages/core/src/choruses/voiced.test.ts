@@ -105,6 +105,17 @@ describe('devices, voiced', () => {
     }
   });
 
+  it.each([
+    ['holding the fifth', 7],
+    ['holding the root', 0],
+  ])('hold one note and move the other three: %s', (variant, held) => {
+    const device = { device: 'sixth and diminished', variant } as const;
+    const { voiced } = withDevice('| C6 | F6 | C6 | G7 |', device);
+    const [first, second] = [pitches(voiced, 0), pitches(voiced, 1)];
+    expect([first.at(-1)! % 12, second.at(-1)!]).toEqual([held, first.at(-1)!]);
+    expect(second.filter((pitch) => !first.includes(pitch))).toHaveLength(3);
+  });
+
   it('keep every note of a harmonised line on top', () => {
     const line = [67, 69, 71, 72];
     const device = { device: 'harmonised line', variant: 'your line', line } as const;
@@ -119,6 +130,14 @@ describe('devices, voiced', () => {
     expect(new Set(tops).size).toBe(1);
     expect(tops[0]! % 12).toBe(7);
     expect(pitches(voiced, 0)).not.toEqual(pitches(voiced, 1));
+  });
+
+  it('climb on the sixth and the diminished chord by turns', () => {
+    const device = { device: 'sixth and diminished', variant: 'climbing' } as const;
+    const { voiced } = withDevice('| C6 | F6 | C6 | G7 |', device);
+    const tops = [0, 1, 2, 3].map((at) => top(voiced, at));
+    expect(tops).toEqual([...tops].sort((a, b) => a - b));
+    expect(new Set(tops).size).toBe(4);
   });
 
   it('climb from cell to cell', () => {

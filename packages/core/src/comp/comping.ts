@@ -1,4 +1,4 @@
-import type { BassStyle, DrumStyle, Resting } from '../band/types';
+import type { BassStyle, DrumStyle, Resting } from './styles';
 import type { PatternFamily, Density } from './patterns/types';
 import type { Strictness } from './solo/types';
 import type { Hit } from './types';

@@ -1,6 +1,7 @@
 import { diatonicChords, type DiatonicChord } from '../analysis/diatonic';
-import { pitchClassOf } from '../pitch/spelling';
+import { pitchClassOf, type NoteName } from '../pitch/spelling';
 import { pitchClass } from '../units';
+import type { PitchRange } from '../voicing/types';
 import type { DeviceChord, MovedChord } from './types';
 
 /** A chord of a stretch before it is placed. */
@@ -48,3 +49,9 @@ export function shortKey(key: string): string {
 }
 
 export const symbolOf = ({ root, seventh }: DiatonicChord): string => `${root}${seventh}`;
+
+/** Where a note may stand on top of a chord: in every octave of a register. */
+export const topsOf = (note: NoteName, { low, high }: PitchRange): number[] =>
+  Array.from({ length: high - low + 1 }, (_, at) => low + at).filter(
+    (pitch) => pitchClass(pitch) === pitchClassOf(note),
+  );

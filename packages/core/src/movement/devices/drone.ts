@@ -1,6 +1,5 @@
 import { pitchClassOf, prettyNote, type NoteName } from '../../pitch/spelling';
-import { pitchClass } from '../../units';
-import { inARow } from '../parts';
+import { inARow, topsOf } from '../parts';
 import type { DeviceChord, DeviceOffer, DevicePlace, MovementDevice } from '../types';
 
 /** Bars are not looked beyond so many chords. */
@@ -32,10 +31,7 @@ function offer(place: DevicePlace, note: NoteName, name: string): DeviceOffer[] 
   const stop = run.findIndex((each) => !allows(each, note));
   const chords = stop < 0 ? run : run.slice(0, stop);
   if (chords.length < 2) return [];
-  const tops = Array.from(
-    { length: window.high - window.low + 1 },
-    (_, at) => window.low + at,
-  ).filter((pitch) => pitchClass(pitch) === pitchClassOf(note));
+  const tops = topsOf(note, window);
   return [
     {
       device: 'drone',

@@ -1,6 +1,7 @@
-import { plainRoot, spellFrom } from '../../pitch/spelling';
+import { plainRoot, spellFrom, type NoteName } from '../../pitch/spelling';
 import type { TopMotion } from '../../connect/types';
-import { inARow, type Part } from '../parts';
+import type { PitchRange } from '../../voicing/types';
+import { inARow, topsOf, type Part } from '../parts';
 import { sixthAndDiminished, type SixthAndDiminished } from '../sixth';
 import type { DeviceOffer, MovementDevice } from '../types';
 
@@ -17,7 +18,7 @@ export const sixthDiminished: MovementDevice = {
   about:
     'The chord as a sixth chord, by turns with the diminished of its dominant: V7♭9 in disguise.',
   level: 2,
-  offers: ({ here: { chord, length } }) => {
+  offers: ({ here: { chord, length }, window }) => {
     const reading = length >= SHORTEST ? sixthAndDiminished(chord) : undefined;
     if (!reading) return [];
     const { sixth, diminished } = reading;
@@ -30,7 +31,7 @@ export const sixthDiminished: MovementDevice = {
     const rows: readonly (readonly [string, readonly Part[]])[] = [
       ['climbing', turns('rise')],
       ['coming down', turns('fall')],
-      ...held(reading),
+      ...held(reading, window),
       ['borrowing one note', borrowed(reading)],
     ];
     return rows.map(([variant, parts]) => offer(variant, whyOf(reading), parts, length));
@@ -40,19 +41,23 @@ export const sixthDiminished: MovementDevice = {
 const whyOf = ({ sixth, diminished, root }: SixthAndDiminished): string =>
   `${diminished.symbol} is ${plainRoot(spellFrom(root, 4, 7))}7♭9 without its root; it leads back to ${sixth.symbol}.`;
 
-/** One note stays, and the other three move to the diminished chord: what is left is named by itself. */
-function held({ sixth, root, minor }: SixthAndDiminished): (readonly [string, Part[]])[] {
+/** One note stays on top, the other three move to the diminished chord: what is left is named by itself. */
+function held(
+  { sixth, root }: SixthAndDiminished,
+  window: PitchRange,
+): (readonly [string, Part[]])[] {
   const fifth = plainRoot(spellFrom(root, 4, 7));
   const second = plainRoot(spellFrom(root, 1, 2));
-  const round = (symbol: string): Part[] =>
+  const round = (symbol: string, note: NoteName): Part[] =>
     [sixth.symbol, symbol, sixth.symbol].map((each) => ({
       symbol: each,
-      families: minor ? ['drop2', 'close'] : ['block', 'drop2'],
+      families: ['close', 'drop2'],
+      tops: topsOf(note, window),
       top: 'hold',
     }));
   return [
-    ['holding the fifth', round(`${fifth}7`)],
-    ['holding the root', round(`${second}m7b5`)],
+    ['holding the fifth', round(`${fifth}7`, fifth)],
+    ['holding the root', round(`${second}m7b5`, root)],
   ];
 }
 

@@ -4,7 +4,7 @@ import { enumerateVoicings } from '../voicing/enumerate';
 import { defaultVoicingSettings } from '../voicing/data';
 import { REST } from '../voicing/enumerate';
 import { hitNotes } from './hitNotes';
-import type { Touch } from './types';
+import type { Touch } from '../comp/types';
 
 const voicing = enumerateVoicings(chord('G7'), {
   ...defaultVoicingSettings,

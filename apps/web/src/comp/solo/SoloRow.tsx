@@ -1,0 +1,57 @@
+import { phrasesOf } from '@drop-close/core';
+import { Button } from 'antd';
+import type { SoloView } from '../../api/types';
+import { useBand } from '../../playback/useBand';
+import { prettyPitch } from '../../ui/notation';
+import { changeComp } from '../compActions';
+import { linePlan } from './linePlan';
+
+interface SoloRowProps {
+  readonly solo: SoloView;
+  readonly chosen: boolean;
+  readonly onThrowAway: () => void;
+}
+
+/** A solo line: taken to comp behind, heard by itself, thrown away. */
+export function SoloRow({ solo, chosen, onThrowAway }: SoloRowProps) {
+  const { hearPlan } = useBand();
+  const { notes } = solo.line;
+  const pitches = notes.map(({ midi }) => midi as number);
+  const phrases = phrasesOf(notes).length;
+  return (
+    <li>
+      <Button
+        size="small"
+        type={chosen ? 'primary' : 'default'}
+        aria-pressed={chosen}
+        onClick={() => {
+          changeComp({ behind: chosen ? null : solo.id });
+        }}
+      >
+        {solo.name}
+      </Button>
+      <span className="quiet">
+        {notes.length} notes in {phrases} {phrases === 1 ? 'phrase' : 'phrases'},{' '}
+        {prettyPitch(Math.min(...pitches))} to {prettyPitch(Math.max(...pitches))}
+      </span>
+      <Button
+        size="small"
+        type="text"
+        aria-label={`Hear: ${solo.name}`}
+        onClick={() => {
+          hearPlan(linePlan(solo.line));
+        }}
+      >
+        Hear
+      </Button>
+      <Button
+        size="small"
+        type="text"
+        aria-label={`Throw away: ${solo.name}`}
+        onClick={onThrowAway}
+      >
+        Throw away
+      </Button>
+    </li>
+  );
+}
