@@ -164,11 +164,18 @@ export const whilePlaying = {
 };
 
 /** Where the music is at this very moment, in quarters from bar 1; `undefined` when nothing plays. */
-export function positionNow(): number | undefined {
+export const positionNow = (): number | undefined =>
+  momentNow((scheduler, heard) => scheduler.position(heard));
+
+/** The same counted on from one time round to the next. */
+export const elapsedNow = (): number | undefined =>
+  momentNow((scheduler, heard) => scheduler.elapsed(heard));
+
+function momentNow(of: (scheduler: Scheduler, heard: number) => number): number | undefined {
   if (!session) return undefined;
   const { context } = session.synth;
   const heard = context.currentTime - (context.outputLatency || 0);
-  return session.scheduler.position(heard) + usePlayer.getState().from;
+  return of(session.scheduler, heard) + usePlayer.getState().from;
 }
 
 /** Sounds a note that is played in while the music goes on; a velocity of 0 ends it. */

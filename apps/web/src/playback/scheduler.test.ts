@@ -86,6 +86,8 @@ it('stays where the music is until the next time round has begun', () => {
   run(scheduler, 1.9, 0.025);
   expect(scheduler.position(1.9)).toBeCloseTo(3.8);
   expect(scheduler.position(2.1)).toBeCloseTo(0.2);
+  expect(scheduler.elapsed(1.9)).toBeCloseTo(3.8);
+  expect(scheduler.elapsed(2.1)).toBeCloseTo(4.2);
 });
 
 it('counts the notes that come too late', () => {

@@ -65,6 +65,12 @@ export class Scheduler {
     return quarterAt(ahead ?? this.clock, now);
   }
 
+  /** The same counted on from pass to pass. */
+  elapsed(now: number): number {
+    const heard = now < this.clock.origin && this.before ? this.passes - 1 : this.passes;
+    return heard * this.plan.length + this.position(now);
+  }
+
   /** Called often; hands over all that is due before the horizon. */
   tick(now: number): void {
     while (!this.over) {

@@ -3,7 +3,7 @@ import { Button, Segmented } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { midiInputs, NoMidi } from '../../midi/inputs';
-import { positionNow, stop, strike } from '../../playback/player';
+import { elapsedNow, stop, strike } from '../../playback/player';
 import { usePlayer } from '../../playback/usePlayer';
 import { useBand } from '../../playback/useBand';
 import { NOTHING_PLAYED, lifted, pitchOfKey, recordMessage, type Recording } from './recording';
@@ -28,13 +28,15 @@ export function PlayIn({ onKeep }: PlayInProps) {
   const [octave, setOctave] = useState(0);
   const [problem, setProblem] = useState<string | undefined>();
   const played = useRef<Recording>(NOTHING_PLAYED);
+  const lastHeard = useRef(0);
   const [count, setCount] = useState(0);
   const band = useBand();
   const playing = usePlayer((state) => state.playing);
 
   const hear = (data: readonly number[]): void => {
-    const at = positionNow();
+    const at = elapsedNow();
     if (at === undefined) return;
+    lastHeard.current = at;
     hearBack(data);
     played.current = recordMessage(played.current, data, at);
     setCount(played.current.notes.length);
@@ -50,7 +52,8 @@ export function PlayIn({ onKeep }: PlayInProps) {
     band.toggleChorus();
   };
   const end = (): void => {
-    const at = positionNow() ?? Infinity;
+    // Where the music has ended by itself, what is still down ends a beat after it was struck.
+    const at = elapsedNow() ?? lastHeard.current + 1;
     setRecording(false);
     stop();
     const { notes } = lifted(played.current, at);
