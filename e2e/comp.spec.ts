@@ -217,6 +217,42 @@ test('a solo is made up by the stand-in, one is played in on the keys, and one i
   await expect(page.locator('.solos')).toContainText('Stand-in 1');
 });
 
+test('a solo is played in on a MIDI keyboard', async ({ page }) => {
+  await page.addInitScript(() => {
+    const port = Object.assign(new EventTarget(), {
+      id: 'keys',
+      name: 'Test keys',
+      open: () => Promise.resolve(port),
+    });
+    const access = { inputs: new Map([['keys', port]]) };
+    Object.assign(navigator, { requestMIDIAccess: () => Promise.resolve(access) });
+    Object.assign(window, {
+      playMidi: (...data: number[]) =>
+        port.dispatchEvent(new MIDIMessageEvent('midimessage', { data: new Uint8Array(data) })),
+    });
+  });
+  await comping(page, '| Dm7 | G7 | Cmaj7 | A7 |');
+  await page.getByRole('tab', { name: 'Soloist' }).click();
+  await page.getByRole('switch', { name: 'Count-in' }).click();
+  await page.getByRole('button', { name: 'Play in…' }).click();
+  await expect(page.locator('.chord-button.sounding')).toBeVisible();
+  const send = (...data: number[]): Promise<void> =>
+    page.evaluate((message) => {
+      (window as unknown as { playMidi: (...data: number[]) => void }).playMidi(...message);
+    }, data);
+  for (const pitch of [69, 72, 76]) {
+    await send(0x90, pitch, 100);
+    await page.waitForTimeout(200);
+    await send(0x80, pitch, 0);
+  }
+  await expect(page.getByText('3 notes', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.locator('.solos')).toContainText('3 notes in');
+  await expect(page.locator('.solos')).toContainText('A4 to E5');
+  await page.getByRole('button', { name: 'Hear: Played in' }).click();
+  await expect(stop(page)).toBeVisible();
+});
+
 test('a hit is tapped in time while the band plays', async ({ page }) => {
   await comping(page, '| Dm7 | G7 |');
   await page.getByRole('switch', { name: 'Count-in' }).click();

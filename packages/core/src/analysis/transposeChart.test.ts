@@ -41,7 +41,9 @@ describe('a chart in another key', () => {
 });
 
 const DEMO = resolve(__dirname, '../../../../demo');
-const demo = readdirSync(DEMO).map((file) => [file, readFileSync(resolve(DEMO, file), 'utf8')]);
+const demo = readdirSync(DEMO)
+  .filter((file) => file.endsWith('.txt'))
+  .map((file) => [file, readFileSync(resolve(DEMO, file), 'utf8')]);
 
 /** Everything an analysis says but for note names. */
 function abstract(chart: Chart) {

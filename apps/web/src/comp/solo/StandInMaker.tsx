@@ -1,9 +1,10 @@
-import type { SoloLine } from '@drop-close/core';
-import { Button, Segmented } from 'antd';
+import type { PitchRange, SoloLine } from '@drop-close/core';
+import { Button, Segmented, Slider } from 'antd';
 import { useState } from 'react';
 import { useTune } from '../../document/store';
 import { engine } from '../../engine/client';
 import type { ComposedChoruses } from '../../engine/protocol';
+import { prettyPitch } from '../../ui/notation';
 
 type Density = 1 | 2 | 3;
 const DENSITIES: { value: Density; label: string }[] = [
@@ -11,6 +12,10 @@ const DENSITIES: { value: Density; label: string }[] = [
   { value: 2, label: 'Even' },
   { value: 3, label: 'Talkative' },
 ];
+
+/** From the lowest E of a guitar to the top of a flute. */
+const [LOWEST, HIGHEST] = [40, 96];
+const OCTAVE = 12;
 
 interface StandInMakerProps {
   readonly composed: ComposedChoruses;
@@ -21,10 +26,27 @@ interface StandInMakerProps {
 export function StandInMaker({ composed, onKeep }: StandInMakerProps) {
   const { room } = useTune().setup;
   const [density, setDensity] = useState<Density>(2);
+  const [range, setRange] = useState<PitchRange>(room.soloist);
   const [seed, setSeed] = useState(1);
   return (
     <section aria-label="A stand-in for the soloist">
       <h3>A stand-in</h3>
+      <div className="stand-in-range">
+        <span>{prettyPitch(range.low)}</span>
+        <Slider
+          range
+          min={LOWEST}
+          max={HIGHEST}
+          value={[range.low, range.high]}
+          tooltip={{ formatter: null }}
+          ariaLabelForHandle={['Lowest note of the stand-in', 'Highest note of the stand-in']}
+          onChange={([low = LOWEST, high = HIGHEST]) => {
+            // A line needs an octave to move in.
+            if (high - low >= OCTAVE) setRange({ low, high });
+          }}
+        />
+        <span>{prettyPitch(range.high)}</span>
+      </div>
       <div className="hit-tools">
         <Segmented<Density>
           size="small"
@@ -36,7 +58,7 @@ export function StandInMaker({ composed, onKeep }: StandInMakerProps) {
         <Button
           size="small"
           onClick={() => {
-            const request = { density, range: room.soloist, seed };
+            const request = { density, range, seed };
             void engine.standIn(composed.id, request).then((line) => {
               if (line?.notes.length) onKeep(`Stand-in ${seed}`, line);
               setSeed(seed + 1);
