@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { readMidi, type MidiSong } from '@drop-close/core';
 import type { Locator, Page } from '@playwright/test';
-import { Desk, expect, test } from './desk';
+import { Desk, expect, plugInKeys, test } from './desk';
 
 const BLUES =
   '| Bb7 | Eb7 | Bb7 | Fm7 Bb7 | Eb7 | Edim7 | Bb7 | Dm7b5 G7b9 | Cm7 | F7 | Bb7 G7b9 | Cm7 F7 |';
@@ -218,28 +218,12 @@ test('a solo is made up by the stand-in, one is played in on the keys, and one i
 });
 
 test('a solo is played in on a MIDI keyboard', async ({ page }) => {
-  await page.addInitScript(() => {
-    const port = Object.assign(new EventTarget(), {
-      id: 'keys',
-      name: 'Test keys',
-      open: () => Promise.resolve(port),
-    });
-    const access = { inputs: new Map([['keys', port]]) };
-    Object.assign(navigator, { requestMIDIAccess: () => Promise.resolve(access) });
-    Object.assign(window, {
-      playMidi: (...data: number[]) =>
-        port.dispatchEvent(new MIDIMessageEvent('midimessage', { data: new Uint8Array(data) })),
-    });
-  });
+  const send = await plugInKeys(page);
   await comping(page, '| Dm7 | G7 | Cmaj7 | A7 |');
   await page.getByRole('tab', { name: 'Soloist' }).click();
   await page.getByRole('switch', { name: 'Count-in' }).click();
   await page.getByRole('button', { name: 'Play in…' }).click();
   await expect(page.locator('.chord-button.sounding')).toBeVisible();
-  const send = (...data: number[]): Promise<void> =>
-    page.evaluate((message) => {
-      (window as unknown as { playMidi: (...data: number[]) => void }).playMidi(...message);
-    }, data);
   for (const pitch of [69, 72, 76]) {
     await send(0x90, pitch, 100);
     await page.waitForTimeout(200);

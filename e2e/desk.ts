@@ -122,3 +122,27 @@ export class Desk {
     await expect(this.saveState).toHaveText('saved');
   }
 }
+
+/**
+ * A MIDI keyboard, "Test keys", plugged into a page before it is opened.
+ * @returns how to send it a message
+ */
+export async function plugInKeys(page: Page): Promise<(...data: number[]) => Promise<void>> {
+  await page.addInitScript(() => {
+    const port = Object.assign(new EventTarget(), {
+      id: 'keys',
+      name: 'Test keys',
+      open: () => Promise.resolve(port),
+    });
+    const access = { inputs: new Map([['keys', port]]) };
+    Object.assign(navigator, { requestMIDIAccess: () => Promise.resolve(access) });
+    Object.assign(window, {
+      playMidi: (...data: number[]) =>
+        port.dispatchEvent(new MIDIMessageEvent('midimessage', { data: new Uint8Array(data) })),
+    });
+  });
+  return (...data) =>
+    page.evaluate((message) => {
+      (window as unknown as { playMidi: (...data: number[]) => void }).playMidi(...message);
+    }, data);
+}

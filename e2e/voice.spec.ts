@@ -1,4 +1,4 @@
-import { Desk, expect, test } from './desk';
+import { Desk, expect, plugInKeys, test } from './desk';
 
 /** Takes hands and instrument as everybody begins, whatever an earlier test has left. */
 test.afterEach(async ({ request }) => {
@@ -166,19 +166,7 @@ test('a grip is put together on the strings, told what it is, and locked', async
 });
 
 test('a voicing is played in on a MIDI keyboard, or by the stand-in', async ({ page }) => {
-  await page.addInitScript(() => {
-    const port = Object.assign(new EventTarget(), {
-      id: 'keys',
-      name: 'Test keys',
-      open: () => Promise.resolve(port),
-    });
-    const access = { inputs: new Map([['keys', port]]) };
-    Object.assign(navigator, { requestMIDIAccess: () => Promise.resolve(access) });
-    Object.assign(window, {
-      playMidi: (...data: number[]) =>
-        port.dispatchEvent(new MIDIMessageEvent('midimessage', { data: new Uint8Array(data) })),
-    });
-  });
+  const send = await plugInKeys(page);
   const desk = new Desk(page);
   await desk.newTune('| Cmaj7 |');
   await desk.screen('Voice');
@@ -187,11 +175,8 @@ test('a voicing is played in on a MIDI keyboard, or by the stand-in', async ({ p
   const entry = page.getByRole('region', { name: 'Put a voicing together' });
   await entry.getByRole('button', { name: 'MIDI keyboard…' }).click();
   await expect(entry.locator('.midi-chooser')).toContainText('Test keys');
-  await page.evaluate(() => {
-    const { playMidi } = window as unknown as { playMidi: (...data: number[]) => void };
-    for (const note of [52, 55, 59, 62]) playMidi(0x90, note, 80);
-    for (const note of [52, 55, 59, 62]) playMidi(0x80, note, 0);
-  });
+  for (const note of [52, 55, 59, 62]) await send(0x90, note, 80);
+  for (const note of [52, 55, 59, 62]) await send(0x80, note, 0);
   await expect(entry.getByRole('status')).toContainText('3 5 7 9');
   await entry.getByRole('button', { name: 'Use it and lock it' }).click();
   await expect(desk.selected).toHaveAccessibleName(/E G B D, locked/);

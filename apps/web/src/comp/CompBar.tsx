@@ -138,14 +138,14 @@ function BandSetup() {
         />
       </label>
       <label>
-        Swing
+        Swing {comp.swing}%
         <Slider
           min={0}
           max={150}
           value={comp.swing}
           disabled={feel === 'straight' || feel === 'latin'}
           ariaLabelForHandle="Swing, in percent of what the tempo gives"
-          tooltip={{ formatter: (value) => `${value}%` }}
+          tooltip={{ formatter: null }}
           onChange={(swing) => {
             change({ swing }, 'swing');
           }}

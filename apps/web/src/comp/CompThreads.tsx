@@ -9,6 +9,7 @@ import { useWidth } from '../ui/useWidth';
 import { ThreadSystem } from '../voice/threads/ThreadSystem';
 import { layoutThreads, threadScale } from '../voice/threads/threadLayout';
 import { useZoom, zoomAt, zooms } from '../voice/threads/zoom';
+import { timeThrough } from './bars';
 import { CompLane } from './CompLane';
 import '../voice/threads/threads.css';
 
@@ -27,7 +28,7 @@ export function CompThreads({ composed }: { composed: ComposedChoruses }) {
   const zoom = zoomAt(level);
   const { timeline, voiced, barsEach, times } = composed;
   const path = voiced.status === 'found' ? voiced.path : NO_PATH;
-  const chorus = chorusOf(
+  const chorus = timeThrough(
     (sounding === undefined ? event : timeline.events[sounding])?.bar ?? 1,
     barsEach,
   );
@@ -37,7 +38,7 @@ export function CompThreads({ composed }: { composed: ComposedChoruses }) {
   );
   const systems = useMemo(() => {
     const changes = voiced.status === 'found' ? voiced.changes : [];
-    const bars = timeline.bars.filter(({ number }) => chorusOf(number, barsEach) === chorus);
+    const bars = timeline.bars.filter(({ number }) => timeThrough(number, barsEach) === chorus);
     return layoutThreads({ timeline, path, changes }, scale, width, zoom, bars);
   }, [timeline, path, voiced, scale, width, zoom, chorus, barsEach]);
   return (
@@ -98,7 +99,3 @@ export function CompThreads({ composed }: { composed: ComposedChoruses }) {
     </div>
   );
 }
-
-/** Which time through a bar belongs to, from 0; a pickup to the first. */
-const chorusOf = (bar: number, barsEach: number): number =>
-  barsEach > 0 ? Math.max(0, Math.floor((bar - 1) / barsEach)) : 0;

@@ -14,6 +14,10 @@ export const withoutApplied = (
   device: AppliedDevice,
 ): AppliedDevice[] => devices.filter((other) => !sameChord(other, device));
 
+/** The same device, the same way, at the same chord. */
+export const sameDevice = (a: AppliedDevice, b: AppliedDevice): boolean =>
+  sameChord(a, b) && a.device === b.device && a.variant === b.variant;
+
 export const isApplied = (
   devices: readonly AppliedDevice[],
   { device, variant }: DeviceOffer,

@@ -2,11 +2,12 @@ import type { ChartEvent, Timeline } from '@drop-close/core';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { barWithin } from '../comp/bars';
 import { useComposing } from '../comp/useComposing';
 import { useChorus } from '../engine/useChorus';
 import { useComposition } from '../engine/useComposition';
 import { useSoundingChord } from '../playback/useBand';
-import { selectPlace, useCurrentPlace, type Place } from '../tune/selection';
+import { selectPlace, useCurrentPlace } from '../tune/selection';
 import { Symbol } from '../ui/Symbol';
 import { standRows, type StandRow } from './standRows';
 import { useAwake } from './useAwake';
@@ -25,7 +26,7 @@ export default function StandPage() {
   const now = sounding === undefined ? undefined : composed?.timeline.events[sounding];
   const event = now && chorus && soundingOf(chorus.timeline, now);
   // While the band plays, the stand turns by itself; every chorus stands on the same lines.
-  const row = rowOf(rows, (event ?? wrapped(place, composed?.barsEach)).bar);
+  const row = rowOf(rows, event?.bar ?? barWithin(place.bar, composed?.barsEach ?? 0));
   const turn = (by: number): void => {
     const first = rows[Math.min(rows.length - 1, Math.max(0, row + by))]?.bars[0];
     if (first) selectPlace({ bar: first.number, beat: 1 });
@@ -98,10 +99,6 @@ function soundingOf({ events, length }: Timeline, { at }: ChartEvent): ChartEven
   const within = at < 0 || length <= 0 ? at : at % length;
   return events.findLast((event) => !event.part && event.at <= within + 1e-6);
 }
-
-/** A place of all choruses in the one. */
-const wrapped = (place: Place, barsEach = Infinity): Place =>
-  place.bar > barsEach ? { ...place, bar: ((place.bar - 1) % barsEach) + 1 } : place;
 
 const rowOf = (rows: readonly StandRow[], bar: number): number =>
   Math.max(

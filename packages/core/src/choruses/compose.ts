@@ -2,7 +2,7 @@
  * From what a player has decided to what sounds: choruses framed, devices put in, hits timed, all of it
  * voiced as one, and measured against the soloist.
  */
-import { instrumentOf, defaultInstruments, type Instruments } from '../arrangement/arrangement';
+import { defaultInstruments, type Instruments } from '../arrangement/arrangement';
 import type { Chorus } from '../arrangement/chorus';
 import type { Arrangement } from '../arrangement/types';
 import type { Connector } from '../connect/connect';
@@ -82,9 +82,6 @@ export function compose(request: ComposeRequest): Composed {
     yielding: Object.keys(clear).map(Number),
   };
 }
-
-export const instrumentFor = ({ arrangement, instruments = defaultInstruments }: ComposeRequest) =>
-  instrumentOf(arrangement, instruments);
 
 const withPitches = (sounding: readonly SoundingHit[], { path }: VoicedChoruses) =>
   sounding.map((each) => ({

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { useBand } from '../../playback/useBand';
+import { sameDevice } from '../devices';
 import { useCompDesk } from '../useCompDesk';
 
 /** What is tried is heard as soon as it is voiced, with the bar it leads into. */
@@ -13,7 +14,7 @@ export function useHearTried({ id, standing, timeline }: ComposedChoruses): void
       heard.current = undefined;
       return;
     }
-    const here = standing.find(({ applied }) => applied === trying || same(applied, trying));
+    const here = standing.find(({ applied }) => sameDevice(applied, trying));
     if (!here || heard.current === trying) return;
     heard.current = trying;
     const bars = timeline.bars.filter((bar) => bar.at < here.to + 1e-6);
@@ -24,14 +25,3 @@ export function useHearTried({ id, standing, timeline }: ComposedChoruses): void
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [id, trying]);
 }
-
-const same = (
-  a: {
-    readonly at: number;
-    readonly chorus: number;
-    readonly device: string;
-    readonly variant: string;
-  },
-  b: typeof a,
-): boolean =>
-  a.at === b.at && a.chorus === b.chorus && a.device === b.device && a.variant === b.variant;

@@ -4,6 +4,7 @@ import { engine } from '../../engine/client';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { useChorus } from '../../engine/useChorus';
 import { useSelection } from '../../tune/selection';
+import { timeThrough } from '../bars';
 
 export interface OffersHere {
   readonly offers: readonly DeviceOffer[];
@@ -21,8 +22,7 @@ export function useOffers(composed: ComposedChoruses, line: readonly number[]): 
   const events = useChorus()?.timeline.events ?? [];
   const at = composed.wholes[index] ?? 0;
   const symbol = events.filter(({ part = 0 }) => part === 0)[at]?.chord.symbol ?? '';
-  const bar = event?.bar ?? 1;
-  const chorus = Math.max(0, Math.floor((bar - 1) / Math.max(1, composed.barsEach)));
+  const chorus = timeThrough(event?.bar ?? 1, composed.barsEach);
   const { data = NONE } = useQuery({
     queryKey: ['offers', composed.id, at, line],
     queryFn: async () => (await engine.offers(composed.id, at, line)) ?? NONE,
