@@ -70,6 +70,8 @@ export default ts.config(
       '@typescript-eslint/consistent-type-imports': 'off',
       // Typed arrays in the solver are walked within bounds known by construction.
       '@typescript-eslint/no-non-null-assertion': 'off',
+      // A field named beside a rest is left out of it.
+      '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
       // Nest modules are empty classes that carry a decorator.
       '@typescript-eslint/no-extraneous-class': ['error', { allowWithDecorator: true }],

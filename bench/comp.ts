@@ -8,7 +8,6 @@ import {
   compose,
   createConnector,
   defaultArrangement,
-  defaultSection,
   heardLine,
   offbeatAt,
   parseChart,
@@ -47,9 +46,7 @@ function request(instrument: 'guitar' | 'keyboard'): ComposeRequest {
   const notes = doubled(lines.flat());
   const line = heardLine({ written: true, notes }, timeline, all, offbeat);
   const arrangement = { ...defaultArrangement, instrument };
-  const plan = Array.from({ length: CHORUSES }, () =>
-    Array.from({ length: 4 }, () => defaultSection),
-  );
+  const plan = Array.from({ length: CHORUSES }, () => []);
   const comp = { ...arrangement.comp, plan };
   return { connector: createConnector(), arrangement, comp, chorus, line, offbeat };
 }

@@ -6,6 +6,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { AppModule } from './app.module';
 import { readConfig } from './config';
 import { configureApp } from './configureApp';
+import { bringUp } from './database/bringUp';
 
 async function main(): Promise<void> {
   const config = readConfig();
@@ -15,7 +16,7 @@ async function main(): Promise<void> {
     logger: ['error', 'warn'],
   });
   configureApp(app, config);
-  await app.get(MikroORM).migrator.up();
+  await bringUp(app.get(MikroORM));
   await app.listen(config.port, config.host);
   process.stdout.write(`Drop Close is at http://${config.host}:${config.port}\n`);
 }

@@ -1,7 +1,18 @@
 import type { MikroORM } from '@mikro-orm/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { defaultArrangement, defaultSection, noComp, noLine, rooms } from '@drop-close/core';
+import {
+  defaultArrangement,
+  defaultSection,
+  noComp,
+  noLine,
+  parseChart,
+  positionsIn,
+  rooms,
+  storeArrangement,
+  type StoredArrangement,
+} from '@drop-close/core';
 import type supertest from 'supertest';
+import { bringUpStored } from '../src/database/bringUp';
 import type { ProblemDetails } from '../src/problem/problem';
 import type { TuneView } from '../src/tunes/tune.views';
 import { startServer } from './server';
@@ -30,7 +41,16 @@ const problemOf = (response: supertest.Response): ProblemDetails => {
   expect(response.type).toBe('application/problem+json');
   return response.body as ProblemDetails;
 };
-const HIT = { bar: 1, at: 0, length: 240, hold: 'short', touch: 'plain', accent: false };
+const DEVICE = { place: { slot: '1.2', pass: 0 }, symbol: 'G7', transposed: 0 };
+/** Nothing is said of any chord yet. */
+const nothingMarked: StoredArrangement = storeArrangement(
+  defaultArrangement,
+  positionsIn(parseChart('').chart, { transposed: 0 }),
+);
+const PLACE = { slot: '1.1', pass: 0 };
+const BAR = { bar: '1', pass: 0 };
+const HIT = { ...BAR, chorus: 0, at: 0, length: 240, hold: 'short', touch: 'plain', accent: false };
+const SOLO_NOTE = { midi: 67, at: -240, length: 480, velocity: 84 };
 const NOBODY = '00000000-0000-4000-8000-000000000000';
 
 describe('tunes', () => {
@@ -38,7 +58,7 @@ describe('tunes', () => {
     const made = await create();
     const { body } = await api.get(`/api/tunes/${made.id}`).expect(200);
     expect(body).toMatchObject({ ...tune(), version: 1, form: 'A', bars: 2, problems: 0 });
-    expect((body as TuneView).arrangements).toMatchObject([{ setup: defaultArrangement }]);
+    expect((body as TuneView).arrangements).toMatchObject([{ setup: nothingMarked }]);
   });
 
   it('keeps text that cannot be read, and counts its problems', async () => {
@@ -101,7 +121,7 @@ describe('tunes', () => {
 describe('arrangements', () => {
   it('are created, read, saved, listed and deleted', async () => {
     const { id } = await create();
-    const setup = { ...defaultArrangement, instrument: 'keyboard', families: ['shell'] };
+    const setup = { ...nothingMarked, instrument: 'keyboard', families: ['shell'] };
     const made = await api
       .post(`/api/tunes/${id}/arrangements`)
       .send({ name: 'Keys, shells', setup })
@@ -131,8 +151,11 @@ describe('arrangements', () => {
         { midi: 55, note: 'G', degree: 'b7', string: 4, fret: 5, finger: 2 },
       ],
     };
-    const locks = { guitar: [{ at: 3, symbol: 'A7', voicing }], keyboard: [] };
-    const body = { name: 'First', setup: { ...defaultArrangement, locks }, version: 1 };
+    const locks = {
+      guitar: [{ place: PLACE, symbol: 'A7', voicing, transposed: 3 }],
+      keyboard: [],
+    };
+    const body = { name: 'First', setup: { ...nothingMarked, locks }, version: 1 };
     await api.put(`/api/arrangements/${first.id}`).send(body).expect(200);
     const { body: read } = await api.get(`/api/arrangements/${first.id}`);
     expect((read as typeof first).setup.locks).toEqual(locks);
@@ -142,12 +165,12 @@ describe('arrangements', () => {
     const { arrangements } = await create();
     const { id } = arrangements[0]!;
     const old = {
-      ...defaultArrangement,
+      ...nothingMarked,
       version: 1,
       room: 'bass',
       tensions: undefined,
       weights: {
-        ...defaultArrangement.weights,
+        ...nothingMarked.weights,
         ...{ sound: undefined, parallel: undefined, drift: undefined },
         ...{ line: undefined, variety: undefined },
       },
@@ -160,7 +183,7 @@ describe('arrangements', () => {
     ]);
     const { body } = await api.get(`/api/arrangements/${id}`).expect(200);
     const { setup } = body as TuneView['arrangements'][0];
-    expect(setup).toEqual({ ...defaultArrangement, room: rooms.bass });
+    expect(setup).toEqual({ ...nothingMarked, room: rooms.bass });
     await api.put(`/api/arrangements/${id}`).send({ name: 'First', setup, version: 1 }).expect(200);
   });
 
@@ -168,7 +191,7 @@ describe('arrangements', () => {
     const { arrangements } = await create();
     const { id } = arrangements[0]!;
     const save = (name: string) =>
-      api.put(`/api/arrangements/${id}`).send({ name, setup: defaultArrangement, version: 1 });
+      api.put(`/api/arrangements/${id}`).send({ name, setup: nothingMarked, version: 1 });
     await save('Mine').expect(200);
     expect(problemOf(await save('Yours'))).toMatchObject({
       status: 409,
@@ -186,20 +209,104 @@ describe('comping', () => {
       ...noComp,
       hits: [HIT, { ...HIT, at: 720, hold: 'let ring', touch: 'rolled', accent: true }],
       devices: [
-        { at: 1, symbol: 'G7', chorus: 1, device: 'slide', variant: 'from below, a beat early' },
-        { at: 2, symbol: 'C6', chorus: 0, device: 'harmonised line', variant: 'x', line: [72, 74] },
+        { ...DEVICE, chorus: 1, device: 'slide', variant: 'from below, a beat early' },
+        { ...DEVICE, chorus: 0, device: 'harmonised line', variant: 'your line', line: [72, 74] },
+        { ...DEVICE, chorus: 0, device: 'known to a newer version', variant: 'anything' },
       ],
-      plan: [[defaultSection, { ...defaultSection, rests: ['drums'] }], []],
+      plan: [[{ from: BAR, to: BAR, plan: { ...defaultSection, rests: ['drums'] } }], []],
     };
-    const setup = { ...defaultArrangement, comp };
+    const setup = { ...nothingMarked, comp };
     await api.put(`/api/arrangements/${id}`).send({ name: 'First', setup, version: 1 }).expect(200);
     const { body } = await api.get(`/api/arrangements/${id}`);
     expect((body as TuneView['arrangements'][0]).setup.comp).toEqual(comp);
   });
 });
 
+describe('the identities of a chart', () => {
+  const barIds = ({ places }: TuneView): string[] =>
+    places.sections.flatMap(({ bars }) => bars.map(({ id }) => id));
+
+  it('are given to a new tune, and stay with its bars when only its text is sent', async () => {
+    const made = await create({ text: '| Dm7 G7 | C6 | A7 |' });
+    expect(barIds(made)).toEqual(['1', '2', '3']);
+    const text = '| Dm7 G7 | Db7 | C6 | A7 |';
+    const { body } = await api.put(`/api/tunes/${made.id}`).send(tune({ text, version: 1 }));
+    const [first, added, ...rest] = barIds(body as TuneView);
+    expect([first, ...rest]).toEqual(['1', '2', '3']);
+    expect(added).toMatch(/^[0-9a-f]{8}-/);
+  });
+
+  it('are kept as they are sent, and refused where they do not name every bar', async () => {
+    const made = await create({ text: '| Dm7 | C6 |' });
+    const named = (...ids: string[]) => ({
+      transposed: 2,
+      sections: [{ id: 's1', bars: ids.map((id) => ({ id, slots: [`${id}.1`] })) }],
+    });
+    const save = (version: number, places: object) =>
+      api
+        .put(`/api/tunes/${made.id}`)
+        .send(tune({ text: '| Dm7 | C6 |', version, places }))
+        .then((response) => response);
+    expect((await save(1, named('2', '1'))).body).toMatchObject({ places: named('2', '1') });
+    const refused = problemOf(await save(2, named('1')));
+    expect(refused).toMatchObject({ status: 400, errors: [{ path: 'places' }] });
+    const { body } = await api.get(`/api/tunes/${made.id}`);
+    expect(body).toMatchObject({ version: 2, places: named('2', '1') });
+  });
+
+  it('come with a title line in the text to the name of the tune', async () => {
+    const made = await create({ text: 'title: Low Water\n| C6 |' });
+    expect(made.title).toBe('Low Water');
+  });
+});
+
+describe('a database of an older version', () => {
+  it('is brought up: positions become places in the chart as it was stored', async () => {
+    const made = await create({ text: '[A]\n| Dm7 G7 | C6 |' });
+    const { id } = made.arrangements[0]!;
+    const old = {
+      ...defaultArrangement,
+      version: 5,
+      line: { ...noLine, notes: [{ at: 2, symbol: 'C6', midi: 67 }] },
+      comp: { ...noComp, hits: [{ ...HIT, bar: 2, pass: undefined, chorus: undefined }] },
+    };
+    const line = { version: 1, written: true, notes: [[67, 1920, 480, 84]] };
+    const solo = await api
+      .post(`/api/tunes/${made.id}/solos`)
+      .send({ name: 'Mine', line: { written: true, notes: [SOLO_NOTE] } });
+    const { id: soloId } = solo.body as { id: string };
+    const connection = orm.em.fork().getConnection();
+    const store = (table: string, column: string, row: string, value: object | null) =>
+      connection.execute(`update ${table} set ${column} = ? where id = ?`, [
+        value && JSON.stringify(value),
+        row,
+      ]);
+    await store('tune', 'places', made.id, null);
+    await store('arrangement', 'setup', id, old);
+    await store('solo_line', 'line', soloId, line);
+    await bringUpStored(orm.em.fork());
+
+    const rows: { setup: StoredArrangement }[] = await connection.execute(
+      'select setup from arrangement where id = ?',
+      [id],
+    );
+    expect(rows[0]!.setup).toMatchObject({
+      version: 6,
+      line: { notes: [{ place: { slot: '2.1', pass: 0 }, symbol: 'C6', midi: 67 }] },
+      comp: { hits: [{ bar: '2', pass: 0, chorus: 0 }] },
+    });
+    const { body: tuneNow } = await api.get(`/api/tunes/${made.id}`);
+    expect(tuneNow).toMatchObject({ version: 1, places: made.places });
+    const { body: solos } = await api.get(`/api/tunes/${made.id}/solos`);
+    expect(solos).toMatchObject([{ over: { bars: [{ bar: '1' }, { bar: '2' }] } }]);
+    // Once is enough, and twice is no harm.
+    await bringUpStored(orm.em.fork());
+    expect((await api.get(`/api/arrangements/${id}`)).body).toMatchObject({ version: 1 });
+  });
+});
+
 describe('solo lines', () => {
-  const line = { written: true, notes: [{ midi: 67, at: -240, length: 480, velocity: 84 }] };
+  const line = { written: true, notes: [SOLO_NOTE] };
 
   it('are kept with their tune, listed, thrown away and put back', async () => {
     const { id } = await create();
@@ -230,7 +337,7 @@ describe('solo lines', () => {
     const { id, arrangements } = await create();
     const made = await api.post(`/api/tunes/${id}/solos`).send({ name: 'Mine', line }).expect(201);
     const { id: solo } = made.body as { id: string };
-    const setup = { ...defaultArrangement, comp: { ...noComp, behind: solo } };
+    const setup = { ...nothingMarked, comp: { ...noComp, behind: solo } };
     const body = { name: 'First', setup, version: 1 };
     await api.put(`/api/arrangements/${arrangements[0]!.id}`).send(body).expect(200);
     const copy = (await api.post(`/api/tunes/${id}/copy`).expect(201)).body as TuneView;
@@ -264,23 +371,39 @@ describe('what is not as it should be', () => {
   });
 
   it.each([
-    ['weights.motion', { weights: { ...defaultArrangement.weights, motion: 1.5 } }],
+    ['weights.motion', { weights: { ...nothingMarked.weights, motion: 1.5 } }],
     ['families.0', { families: ['drop9'] }],
-    ['locks.guitar.0.voicing', { locks: { guitar: [{ at: 0, symbol: 'C' }], keyboard: [] } }],
+    [
+      'locks.guitar.0.voicing',
+      { locks: { guitar: [{ place: PLACE, symbol: 'C' }], keyboard: [] } },
+    ],
     ['room', { room: 'cellar' }],
     ['room.others.bass', { room: { ...rooms.bass, others: { bass: 'yes' } } }],
     ['room.window.high', { room: { ...rooms.bass, window: { low: 60, high: 50 } } }],
     ['tensions', { tensions: 'some' }],
-    ['splits.0.after', { splits: [{ at: 0, symbol: 'C', after: 0 }] }],
-    ['line.notes.0.midi', { line: { ...noLine, notes: [{ at: 0, symbol: 'C', midi: 128 }] } }],
-    ['line.spans.0.shape', { line: { ...noLine, spans: [{ from: 0, to: 2, shape: 'zigzag' }] } }],
+    ['splits.0.after', { splits: [{ place: PLACE, symbol: 'C', after: 0 }] }],
+    ['line.notes.0.midi', { line: { ...noLine, notes: [{ ...DEVICE, midi: 128 }] } }],
+    [
+      'line.spans.0.shape',
+      { line: { ...noLine, spans: [{ from: PLACE, to: PLACE, shape: 'zigzag' }] } },
+    ],
+    ['locks.guitar.0.place.slot', { locks: { guitar: [{ place: { pass: 0 } }], keyboard: [] } }],
+    ['comp.hits.0.bar', { comp: { ...noComp, hits: [{ ...HIT, bar: 1 }] } }],
     ['returns', { returns: 'maybe' }],
     ['comp.hits.0.at', { comp: { ...noComp, hits: [{ ...HIT, at: 1.5 }] } }],
     ['comp.hits.0.touch', { comp: { ...noComp, hits: [{ ...HIT, touch: 'slapped' }] } }],
-    ['comp.devices.0.device', { comp: { ...noComp, devices: [{ at: 0, device: 'x' }] } }],
+    ['comp.devices.0.device', { comp: { ...noComp, devices: [{ ...DEVICE, device: '' }] } }],
     ['comp.plan', { comp: { ...noComp, plan: [] } }],
     ['comp.plan', { comp: { ...noComp, plan: [{ density: 3 }] } }],
-    ['comp.plan.0.0.density', { comp: { ...noComp, plan: [[{ ...defaultSection, density: 9 }]] } }],
+    [
+      'comp.plan.0.0.plan.density',
+      {
+        comp: {
+          ...noComp,
+          plan: [[{ from: BAR, to: BAR, plan: { ...defaultSection, density: 9 } }]],
+        },
+      },
+    ],
     ['comp.swing', { comp: { ...noComp, swing: 400 } }],
     ['comp.behind', { comp: { ...noComp, behind: 'him' } }],
     ['version', { version: 3 }],
@@ -289,7 +412,7 @@ describe('what is not as it should be', () => {
     const { id } = await create();
     const response = await api
       .post(`/api/tunes/${id}/arrangements`)
-      .send({ name: 'x', setup: { ...defaultArrangement, ...change } });
+      .send({ name: 'x', setup: { ...nothingMarked, ...change } });
     const paths = problemOf(response).errors?.map((error) => error.path) ?? [];
     expect(paths.some((found) => `setup.${path}`.startsWith(found) && found !== '')).toBe(true);
     expect(response.status).toBe(400);
@@ -302,10 +425,13 @@ describe('what is not as it should be', () => {
       ease: 'easy',
       notes: [{ midi: 300, note: 'A', degree: 'R' }],
     };
-    const locks = { guitar: [{ at: 0, symbol: 'A7', voicing }], keyboard: [] };
+    const locks = {
+      guitar: [{ place: PLACE, symbol: 'A7', voicing, transposed: 0 }],
+      keyboard: [],
+    };
     const response = await api
       .post(`/api/tunes/${id}/arrangements`)
-      .send({ name: 'x', setup: { ...defaultArrangement, locks } });
+      .send({ name: 'x', setup: { ...nothingMarked, locks } });
     expect(problemOf(response).errors).toEqual([
       {
         path: 'setup.locks.guitar.0.voicing.notes.0.midi',

@@ -20,7 +20,6 @@ import {
   timeline,
   type Chorus,
   type FamilyId,
-  type Feel,
   type LentFamily,
   type SoloLine,
 } from '@drop-close/core';
@@ -109,14 +108,14 @@ it('is comped behind two solos on every tune: in gaps or under long notes, and n
   for (const { title, text, key, meter, feel, tempo } of await readDemo(DEMO)) {
     const { chart } = parseChart(text, parseMeter(meter));
     const chorus = chorusOf({ ...chart, header: { key, ...chart.header } });
-    const offbeat = offbeatAt(feel as Feel, tempo, 100);
+    const offbeat = offbeatAt(feel, tempo, 100);
     for (const solo of await solosOver(title, chorus)) {
       for (const instrument of ['guitar', 'keyboard'] as const) {
         const line = heardLine(solo, chorus.timeline, chorus.timeline, offbeat);
         const arrangement = { ...defaultArrangement, instrument, room: rooms['bass and horn'] };
         const comp = { ...arrangement.comp, strictness: 3 as const };
         const request = { connector: createConnector(), arrangement, comp, chorus, line, offbeat };
-        const { figures } = compBehind({ ...request, feel: feel as Feel, seed: 1 });
+        const { figures } = compBehind({ ...request, feel: feel, seed: 1 });
         const { hits, inGaps, underLongNotes, clashes } = figures!;
         const name = `${title}, ${instrument}`;
         expect(hits).toBeGreaterThan(chorus.timeline.length / 16);

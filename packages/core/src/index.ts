@@ -43,7 +43,7 @@ export {
 } from './chart/edit';
 export { formOf, type Form } from './chart/form';
 export { formatChart } from './chart/formatChart';
-export { FASTEST, SLOWEST, parseKey } from './chart/header';
+export { FASTEST, LONGEST_TITLE, SLOWEST, parseKey } from './chart/header';
 export {
   FOUR_FOUR,
   barMeters,
@@ -53,6 +53,23 @@ export {
   slotStarts,
 } from './chart/meter';
 export { MOST_BARS, parseChart, type ParsedChart } from './chart/parseChart';
+export { freshPlaces, identify, placesFit } from './chart/places/identify';
+export {
+  barKey,
+  chordKey,
+  type BarIdentity,
+  type BarPlace,
+  type ChartPlaces,
+  type ChordPlace,
+  type SectionIdentity,
+} from './chart/places/types';
+export {
+  edited,
+  firstWritten,
+  readWritten,
+  retyped,
+  type WrittenChart,
+} from './chart/places/written';
 export { type PlayedBar } from './chart/playOrder';
 export { slotText } from './chart/slot';
 export { chartTokens, type ChartToken } from './chart/tokens';
@@ -187,12 +204,43 @@ export {
   instrumentOf,
   noLine,
   settingsOf,
-  standingLocks,
+  heldLocks,
   withLock,
+  type HeldLocks,
   type Instruments,
 } from './arrangement/arrangement';
 export { chorusOf, wholePositions, type Chorus } from './arrangement/chorus';
-export { followChords, marksChords, withSplit } from './arrangement/follow';
+export { fitArrangement, type FittedArrangement, type Unfit } from './arrangement/fit';
+export { topNoteHolds, type WhyNotHeld } from './arrangement/heldLocks';
+export {
+  fitLine,
+  frameOf,
+  type FittedLine,
+  type LineBar,
+  type LineFrame,
+} from './arrangement/placedLine';
+export {
+  misfitsOf,
+  putBack,
+  throwAway,
+  type Misfit,
+  type PutBackPlace,
+  type WhyMisfit,
+} from './arrangement/misfits';
+export { partPositions, positionsIn, type Positions } from './arrangement/positions';
+export { withSplit } from './arrangement/splits';
+export { storeArrangement } from './arrangement/store';
+export {
+  type StoredArrangement,
+  type StoredComp,
+  type StoredDevice,
+  type StoredHit,
+  type StoredLineNote,
+  type StoredLineSpan,
+  type StoredLock,
+  type StoredSectionPlan,
+  type StoredSplit,
+} from './arrangement/stored';
 export { chordsInContext } from './arrangement/inContext';
 export { type Return } from './arrangement/returns';
 export { withNote, withSpan } from './arrangement/topLine';
@@ -207,7 +255,11 @@ export {
   type Profile,
   type Writing,
 } from './arrangement/profile';
-export { upgradeArrangement, type StoredArrangement } from './arrangement/upgrade';
+export {
+  upgradeArrangement,
+  type AnyArrangement,
+  type ChartWithPlaces,
+} from './arrangement/upgrade';
 export {
   LINE_SHAPES,
   RETURNS,
@@ -254,12 +306,11 @@ export {
   type PatternFamily,
 } from './comp/patterns/types';
 export { copyBar, hitAt, lengthenHit, moveHit, nudgeHit, withHit, withoutHit } from './comp/edit';
-export { followBars } from './comp/followBars';
 export { type Decision, type Doing } from './comp/solo/leaveRoom';
 export { type CompFigures, type HitJudgement } from './comp/solo/measure';
 export { phrasesOf } from './comp/solo/phrases';
 export { standInLine, type StandInRequest } from './comp/solo/standIn';
-export { type SoloNote, type SoloPhrase, type Strictness } from './comp/solo/types';
+export { type SoloLine, type SoloNote, type SoloPhrase, type Strictness } from './comp/solo/types';
 export { type SoundingHit } from './comp/sounding';
 export {
   EIGHTH,
@@ -278,9 +329,10 @@ export { TEXTURE_FAMILIES } from './choruses/data';
 export { defaultSection, noComp } from './comp/defaults';
 export { type Choruses, type Origin } from './choruses/frame';
 export { playPlan, type PlayedPlan } from './choruses/hits';
-export { heardLine, type SoloLine } from './choruses/lines';
+export { heardLine } from './choruses/lines';
 export { wholeChords, type Standing } from './choruses/moved';
-export { planByBar, plannedSections, sectionsOf, type PlannedSection } from './choruses/sections';
+export { sectionsOf, type ChorusSection } from './arrangement/chorusSections';
+export { planByBar, plannedSections, type PlannedSection } from './choruses/sections';
 export {
   arcFrom,
   planShapes,
@@ -295,6 +347,7 @@ export {
   type Comp,
   type DeviceLevel,
   type Loudness,
+  type PlannedBars,
   type SectionPlan,
   type Texture,
 } from './comp/comping';
@@ -307,3 +360,18 @@ export { songOf, type SongRequest } from './formats/songOf';
 
 export { CIRCLE_KINDS, CYCLES, type CircleKind, type Cycle } from './practice/cycles';
 export { makeEtude, type Etude, type EtudeProblem, type EtudeRequest } from './practice/etude';
+
+export type {
+  ArrangementFields,
+  ArrangementView,
+  FieldProblem,
+  ProblemDetails,
+  ProfileView,
+  SetFields,
+  SetView,
+  SoloFields,
+  SoloView,
+  TuneFields,
+  TuneGlance,
+  TuneView,
+} from './api/types';

@@ -1,4 +1,15 @@
-import { FAMILY_IDS, LINE_SHAPES, RETURNS, type Arrangement } from '@drop-close/core';
+import {
+  FAMILY_IDS,
+  LINE_SHAPES,
+  RETURNS,
+  type ArrangementFields,
+  type StoredArrangement,
+  type StoredLineNote,
+  type StoredLineSpan,
+  type StoredLock,
+  type StoredSplit,
+  type Weights,
+} from '@drop-close/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -18,18 +29,24 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { CompBody } from './comp.dto';
+import type { SameShape } from '../problem/shape';
 import { RoomBody } from '../voicing/room.dto';
 import { VoicingBody } from '../voicing/voicing.dto';
+import { CompBody } from './comp.dto';
+import { ChordPlaceBody } from './places.dto';
 
 /** As many as the longest chorus has chords. */
 const MOST_LOCKS = 4000;
-const MOST_PLACES = 100_000;
+const LONGEST_CHORD = 100_000;
 
-class LockBody {
-  @IsInt() @Min(0) @Max(MOST_PLACES) at!: number;
+class OfChordBody {
+  @IsObject() @ValidateNested() @Type(() => ChordPlaceBody) place!: ChordPlaceBody;
   @IsString() @IsNotEmpty() @MaxLength(40) symbol!: string;
+}
+
+class LockBody extends OfChordBody {
   @IsObject() @ValidateNested() @Type(() => VoicingBody) voicing!: VoicingBody;
+  @IsInt() @Min(0) @Max(11) transposed!: number;
 }
 
 class LocksBody {
@@ -37,12 +54,12 @@ class LocksBody {
   @ArrayMaxSize(MOST_LOCKS)
   @ValidateNested({ each: true })
   @Type(() => LockBody)
-  guitar!: LockBody[];
+  guitar!: readonly LockBody[];
   @IsArray()
   @ArrayMaxSize(MOST_LOCKS)
   @ValidateNested({ each: true })
   @Type(() => LockBody)
-  keyboard!: LockBody[];
+  keyboard!: readonly LockBody[];
 }
 
 class WeightsBody {
@@ -58,23 +75,20 @@ class WeightsBody {
   @IsInt() @Min(0) @Max(300) variety!: number;
 }
 
-class SplitBody {
-  @IsInt() @Min(0) @Max(MOST_PLACES) at!: number;
-  @IsString() @IsNotEmpty() @MaxLength(40) symbol!: string;
+class SplitBody extends OfChordBody {
   /** In quarters; charts go down to sixteenths of a beat. */
-  @IsNumber() @Min(0.0625) @Max(MOST_PLACES) after!: number;
+  @IsNumber() @Min(0.0625) @Max(LONGEST_CHORD) after!: number;
 }
 
-class LineNoteBody {
-  @IsInt() @Min(0) @Max(MOST_PLACES) at!: number;
-  @IsString() @IsNotEmpty() @MaxLength(40) symbol!: string;
+class LineNoteBody extends OfChordBody {
   @IsInt() @Min(0) @Max(127) midi!: number;
+  @IsInt() @Min(0) @Max(11) transposed!: number;
 }
 
 class LineSpanBody {
-  @IsInt() @Min(0) @Max(MOST_PLACES) from!: number;
-  @IsInt() @Min(0) @Max(MOST_PLACES) to!: number;
-  @IsIn(LINE_SHAPES) shape!: string;
+  @IsObject() @ValidateNested() @Type(() => ChordPlaceBody) from!: ChordPlaceBody;
+  @IsObject() @ValidateNested() @Type(() => ChordPlaceBody) to!: ChordPlaceBody;
+  @IsIn(LINE_SHAPES) shape!: StoredLineSpan['shape'];
 }
 
 class LineBody {
@@ -82,27 +96,26 @@ class LineBody {
   @ArrayMaxSize(MOST_LOCKS)
   @ValidateNested({ each: true })
   @Type(() => LineNoteBody)
-  notes!: LineNoteBody[];
+  notes!: readonly LineNoteBody[];
   @IsArray()
   @ArrayMaxSize(MOST_LOCKS)
   @ValidateNested({ each: true })
   @Type(() => LineSpanBody)
-  spans!: LineSpanBody[];
+  spans!: readonly LineSpanBody[];
   @IsBoolean() keepTop!: boolean;
 }
 
-/** The shape of version 5, to the last field; see `Arrangement` in core. */
 class SetupBody {
-  @Equals(5) version!: 5;
-  @IsIn(['guitar', 'keyboard']) instrument!: string;
-  @IsIn(['one', 'two']) keyboardHands!: string;
+  @Equals(6) version!: 6;
+  @IsIn(['guitar', 'keyboard']) instrument!: StoredArrangement['instrument'];
+  @IsIn(['one', 'two']) keyboardHands!: StoredArrangement['keyboardHands'];
   @IsObject() @ValidateNested() @Type(() => RoomBody) room!: RoomBody;
   @IsArray()
   @ArrayMinSize(1)
   @ArrayUnique()
   @IsIn(FAMILY_IDS, { each: true })
-  families!: string[];
-  @IsIn(['as written', 'available']) tensions!: string;
+  families!: StoredArrangement['families'];
+  @IsIn(['as written', 'available']) tensions!: StoredArrangement['tensions'];
   @IsObject() @ValidateNested() @Type(() => WeightsBody) weights!: WeightsBody;
   @IsBoolean() loop!: boolean;
   @IsObject() @ValidateNested() @Type(() => LocksBody) locks!: LocksBody;
@@ -110,9 +123,9 @@ class SetupBody {
   @ArrayMaxSize(MOST_LOCKS)
   @ValidateNested({ each: true })
   @Type(() => SplitBody)
-  splits!: SplitBody[];
+  splits!: readonly SplitBody[];
   @IsObject() @ValidateNested() @Type(() => LineBody) line!: LineBody;
-  @IsIn(RETURNS) returns!: string;
+  @IsIn(RETURNS) returns!: StoredArrangement['returns'];
   @IsObject() @ValidateNested() @Type(() => CompBody) comp!: CompBody;
 }
 
@@ -126,6 +139,15 @@ export class ArrangementSave extends ArrangementBody {
   @IsInt() @Min(1) version!: number;
 }
 
-/** A validated setup is an Arrangement: the classes above check every field of it. */
-export const setupOf = (body: ArrangementBody): Arrangement =>
-  JSON.parse(JSON.stringify(body.setup)) as Arrangement;
+export const lockChecked: SameShape<LockBody, StoredLock> = true;
+export const locksChecked: SameShape<LocksBody, StoredArrangement['locks']> = true;
+export const weightsChecked: SameShape<WeightsBody, Weights> = true;
+export const splitChecked: SameShape<SplitBody, StoredSplit> = true;
+export const lineNoteChecked: SameShape<LineNoteBody, StoredLineNote> = true;
+export const lineSpanChecked: SameShape<LineSpanBody, StoredLineSpan> = true;
+export const lineChecked: SameShape<LineBody, StoredArrangement['line']> = true;
+export const setupChecked: SameShape<SetupBody, StoredArrangement> = true;
+export const arrangementChecked: SameShape<ArrangementBody, ArrangementFields> = true;
+
+/** The setup of a body as plain data. */
+export const setupOf = ({ setup }: ArrangementBody): StoredArrangement => structuredClone(setup);

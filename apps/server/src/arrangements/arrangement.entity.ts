@@ -1,5 +1,5 @@
 import { Entity, ManyToOne, PrimaryKey, Property, type Rel } from '@mikro-orm/core';
-import type { StoredArrangement } from '@drop-close/core';
+import type { AnyArrangement } from '@drop-close/core';
 import { randomUUID } from 'node:crypto';
 import { TuneEntity } from '../tunes/tune.entity';
 
@@ -16,7 +16,7 @@ export class ArrangementEntity {
 
   /** In the shape of the version that saved it; views give today's. */
   @Property({ type: 'json' })
-  setup!: StoredArrangement;
+  setup!: AnyArrangement;
 
   @Property({ type: 'integer', version: true })
   version!: number;

@@ -1,21 +1,31 @@
-import { upgradeArrangement, type Arrangement } from '@drop-close/core';
+import {
+  upgradeArrangement,
+  type StoredArrangement,
+  type ArrangementView as View,
+} from '@drop-close/core';
 import { ApiProperty } from '@nestjs/swagger';
+import { writtenOf } from '../tunes/written';
 import type { ArrangementEntity } from './arrangement.entity';
 
-export class ArrangementView {
+export class ArrangementView implements View {
   @ApiProperty() readonly id: string;
   @ApiProperty() readonly tuneId: string;
   @ApiProperty() readonly name: string;
-  @ApiProperty({ type: Object }) readonly setup: Arrangement;
+  @ApiProperty({ type: Object }) readonly setup: StoredArrangement;
   @ApiProperty() readonly version: number;
   @ApiProperty() readonly updatedAt: string;
 
+  /** @param arrangement with its tune loaded */
   constructor(arrangement: ArrangementEntity) {
     this.id = arrangement.id;
     this.tuneId = arrangement.tune.id;
     this.name = arrangement.name;
-    this.setup = upgradeArrangement(arrangement.setup);
+    this.setup = setupToday(arrangement);
     this.version = arrangement.version;
     this.updatedAt = arrangement.updatedAt.toISOString();
   }
 }
+
+/** The setup of an arrangement in the shape of today. */
+export const setupToday = ({ setup, tune }: ArrangementEntity): StoredArrangement =>
+  setup.version === 6 ? setup : upgradeArrangement(setup, writtenOf(tune));

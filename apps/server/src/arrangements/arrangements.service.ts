@@ -1,14 +1,27 @@
-import { EntityManager, OptimisticLockError } from '@mikro-orm/core';
+import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
-import { NoSuchThing, StaleSave } from '../problem/errors';
+import { NoSuchThing } from '../problem/errors';
+import { VersionedStore, type StoredKind } from '../stored/versionedStore';
 import { TuneEntity } from '../tunes/tune.entity';
 import { ArrangementBody, ArrangementSave, setupOf } from './arrangement.dto';
 import { ArrangementEntity } from './arrangement.entity';
 import { ArrangementView } from './arrangement.views';
 
+const ARRANGEMENTS: StoredKind<ArrangementEntity, ArrangementView> = {
+  entity: ArrangementEntity,
+  name: 'arrangement',
+  there: (id) => ({ id, tune: { deletedAt: null } }),
+  with: ['tune'],
+  view: (arrangement) => new ArrangementView(arrangement),
+};
+
 @Injectable()
 export class ArrangementsService {
-  constructor(private readonly em: EntityManager) {}
+  private readonly arrangements: VersionedStore<ArrangementEntity, ArrangementView>;
+
+  constructor(private readonly em: EntityManager) {
+    this.arrangements = new VersionedStore(em, ARRANGEMENTS);
+  }
 
   async list(tuneId: string): Promise<ArrangementView[]> {
     await this.findTune(tuneId);
@@ -25,36 +38,19 @@ export class ArrangementsService {
     return new ArrangementView(arrangement);
   }
 
-  async read(id: string): Promise<ArrangementView> {
-    return new ArrangementView(await this.find(id));
+  read(id: string): Promise<ArrangementView> {
+    return this.arrangements.read(id);
   }
 
-  async save(id: string, body: ArrangementSave): Promise<ArrangementView> {
-    const arrangement = await this.find(id);
-    if (arrangement.version !== body.version) {
-      throw new StaleSave(body, new ArrangementView(arrangement));
-    }
-    arrangement.name = body.name.trim();
-    arrangement.setup = setupOf(body);
-    try {
-      await this.em.flush();
-    } catch (error) {
-      if (!(error instanceof OptimisticLockError)) throw error;
-      this.em.clear();
-      throw new StaleSave(body, await this.read(id));
-    }
-    return new ArrangementView(arrangement);
+  save(id: string, body: ArrangementSave): Promise<ArrangementView> {
+    return this.arrangements.save(id, body, (arrangement) => {
+      arrangement.name = body.name.trim();
+      arrangement.setup = setupOf(body);
+    });
   }
 
   async delete(id: string): Promise<void> {
-    await this.em.remove(await this.find(id)).flush();
-  }
-
-  private async find(id: string): Promise<ArrangementEntity> {
-    const where = { id, tune: { deletedAt: null } };
-    const arrangement = await this.em.findOne(ArrangementEntity, where);
-    if (!arrangement) throw new NoSuchThing('arrangement', id);
-    return arrangement;
+    await this.em.remove(await this.arrangements.find(id)).flush();
   }
 
   private async findTune(id: string): Promise<TuneEntity> {

@@ -1,12 +1,15 @@
 import {
   BASS_STYLES,
-  DEVICE_IDS,
   DRUM_STYLES,
   HOLDS,
-  PATTERN_FAMILIES,
   RESTING,
   TEXTURES,
   TOUCHES,
+  type StoredComp,
+  type StoredDevice,
+  type StoredHit,
+  type StoredSectionPlan,
+  type Ticks,
 } from '@drop-close/core';
 import { Type } from 'class-transformer';
 import {
@@ -18,6 +21,7 @@ import {
   IsIn,
   IsInt,
   IsNotEmpty,
+  IsObject,
   IsOptional,
   IsString,
   IsUUID,
@@ -29,31 +33,35 @@ import {
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator';
+import type { SameShape } from '../problem/shape';
+import { BarPlaceBody, ChordPlaceBody } from './places.dto';
 
 /** More than a busy hand plays in the longest set of choruses. */
 const MOST_HITS = 6000;
 const MOST_DEVICES = 1000;
 const MOST_CHORUSES = 40;
 const MOST_SECTIONS = 100;
-const MOST_BARS = 20_000;
 /** A hit is not longer than a few bars, in ticks of 480 a quarter. */
 const LONGEST = 100_000;
+/** The longest name of a device, a variant or a rhythm. */
+const LONGEST_NAME = 120;
 
-class HitBody {
-  @IsInt() @Min(0) @Max(MOST_BARS) bar!: number;
-  @IsInt() @Min(0) @Max(LONGEST) at!: number;
-  @IsInt() @Min(1) @Max(LONGEST) length!: number;
-  @IsIn(HOLDS) hold!: string;
-  @IsIn(TOUCHES) touch!: string;
+class HitBody extends BarPlaceBody {
+  @IsInt() @Min(0) @Max(MOST_CHORUSES) chorus!: number;
+  @IsInt() @Min(0) @Max(LONGEST) at!: Ticks;
+  @IsInt() @Min(1) @Max(LONGEST) length!: Ticks;
+  @IsIn(HOLDS) hold!: StoredHit['hold'];
+  @IsIn(TOUCHES) touch!: StoredHit['touch'];
   @IsBoolean() accent!: boolean;
 }
 
+/** A device that this version does not know is kept: a newer one may have saved it. */
 class DeviceBody {
-  @IsInt() @Min(0) @Max(100_000) at!: number;
+  @IsObject() @ValidateNested() @Type(() => ChordPlaceBody) place!: ChordPlaceBody;
   @IsString() @IsNotEmpty() @MaxLength(40) symbol!: string;
   @IsInt() @Min(0) @Max(MOST_CHORUSES) chorus!: number;
-  @IsIn(DEVICE_IDS) device!: string;
-  @IsString() @IsNotEmpty() @MaxLength(120) variant!: string;
+  @IsString() @IsNotEmpty() @MaxLength(LONGEST_NAME) device!: string;
+  @IsString() @IsNotEmpty() @MaxLength(LONGEST_NAME) variant!: string;
   @IsOptional()
   @IsArray()
   @ArrayMinSize(1)
@@ -61,16 +69,27 @@ class DeviceBody {
   @IsInt({ each: true })
   @Min(0, { each: true })
   @Max(127, { each: true })
-  line?: number[];
+  line?: readonly number[];
+  @IsInt() @Min(0) @Max(11) transposed!: number;
 }
 
-export class SectionPlanBody {
-  @IsIn(TEXTURES) texture!: string;
-  @IsIn([...PATTERN_FAMILIES, 'any']) family!: string;
-  @IsInt() @Min(1) @Max(5) density!: number;
-  @IsInt() @Min(1) @Max(5) loudness!: number;
-  @IsInt() @Min(0) @Max(3) devices!: number;
-  @IsArray() @ArrayUnique() @IsIn(RESTING, { each: true }) rests!: string[];
+/** A rhythm that this version does not know is kept, as with devices. */
+class PlanBody {
+  @IsIn(TEXTURES) texture!: StoredSectionPlan['plan']['texture'];
+  @IsString() @IsNotEmpty() @MaxLength(LONGEST_NAME) family!: string;
+  @IsInt() @Min(1) @Max(5) density!: StoredSectionPlan['plan']['density'];
+  @IsInt() @Min(1) @Max(5) loudness!: StoredSectionPlan['plan']['loudness'];
+  @IsInt() @Min(0) @Max(3) devices!: StoredSectionPlan['plan']['devices'];
+  @IsArray()
+  @ArrayUnique()
+  @IsIn(RESTING, { each: true })
+  rests!: StoredSectionPlan['plan']['rests'];
+}
+
+class SectionPlanBody {
+  @IsObject() @ValidateNested() @Type(() => BarPlaceBody) from!: BarPlaceBody;
+  @IsObject() @ValidateNested() @Type(() => BarPlaceBody) to!: BarPlaceBody;
+  @IsObject() @ValidateNested() @Type(() => PlanBody) plan!: PlanBody;
 }
 
 /** Class-validator nests only one list deep; a plan is a list of lists. */
@@ -93,23 +112,29 @@ export class CompBody {
   @ArrayMaxSize(MOST_HITS)
   @ValidateNested({ each: true })
   @Type(() => HitBody)
-  hits!: HitBody[];
+  hits!: readonly HitBody[];
   @IsArray()
   @ArrayMaxSize(MOST_DEVICES)
   @ValidateNested({ each: true })
   @Type(() => DeviceBody)
-  devices!: DeviceBody[];
+  devices!: readonly DeviceBody[];
   @Validate(EveryChorus)
   @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(MOST_CHORUSES)
   @ValidateNested({ each: true })
   @Type(() => SectionPlanBody)
-  plan!: SectionPlanBody[][];
-  @IsIn(BASS_STYLES) bass!: string;
-  @IsIn(DRUM_STYLES) drums!: string;
+  plan!: readonly (readonly SectionPlanBody[])[];
+  @IsIn(BASS_STYLES) bass!: StoredComp['bass'];
+  @IsIn(DRUM_STYLES) drums!: StoredComp['drums'];
   @IsInt() @Min(0) @Max(150) swing!: number;
   @IsOptional() @IsUUID() behind!: string | null;
-  @IsInt() @Min(1) @Max(3) strictness!: number;
+  @IsInt() @Min(1) @Max(3) strictness!: StoredComp['strictness'];
   @IsBoolean() yields!: boolean;
 }
+
+export const hitChecked: SameShape<HitBody, StoredHit> = true;
+export const deviceChecked: SameShape<DeviceBody, StoredDevice> = true;
+export const planChecked: SameShape<PlanBody, StoredSectionPlan['plan']> = true;
+export const sectionPlanChecked: SameShape<SectionPlanBody, StoredSectionPlan> = true;
+export const compChecked: SameShape<CompBody, StoredComp> = true;

@@ -9,6 +9,7 @@ import { Migration20261124FirstTables } from './migrations/Migration20261124Firs
 import { Migration20261125SetsAndSummaries } from './migrations/Migration20261125SetsAndSummaries';
 import { Migration20261126Profile } from './migrations/Migration20261126Profile';
 import { Migration20261127SoloLines } from './migrations/Migration20261127SoloLines';
+import { Migration20261128Places } from './migrations/Migration20261128Places';
 
 export function databaseOptions(url: string): Options {
   return defineConfig({
@@ -21,6 +22,7 @@ export function databaseOptions(url: string): Options {
         { name: 'Migration20261125SetsAndSummaries', class: Migration20261125SetsAndSummaries },
         { name: 'Migration20261126Profile', class: Migration20261126Profile },
         { name: 'Migration20261127SoloLines', class: Migration20261127SoloLines },
+        { name: 'Migration20261128Places', class: Migration20261128Places },
       ],
       snapshot: false,
       silent: true,

@@ -8,13 +8,14 @@ import { TunesService } from '../tunes/tunes.service';
 import { SetsService } from '../sets/sets.service';
 import { SolosService } from '../solos/solos.service';
 import { readDemo, readDemoSets, readDemoSolos } from './readDemo';
+import { bringUp } from '../database/bringUp';
 
 /** Loads the demo tunes once: into a book that has never held a tune, thrown away or not. */
 async function main(): Promise<void> {
   const config = readConfig();
   const orm = await MikroORM.init(databaseOptions(config.databaseUrl));
   try {
-    await orm.migrator.up();
+    await bringUp(orm);
     const em = orm.em.fork();
     if (await em.count(TuneEntity)) return;
     const tunes = new TunesService(em, new ProfileService(em));
@@ -29,7 +30,7 @@ async function main(): Promise<void> {
     const solos = await readDemoSolos(config.demoFolder);
     for (const { tune, name, line } of solos) {
       const tuneId = ids.get(tune);
-      if (tuneId) await new SolosService(em).create(tuneId, name, line);
+      if (tuneId) await new SolosService(em).create(tuneId, { name, line });
     }
     const counts = `${demo.length} demo tunes, ${sets.length} sets and ${solos.length} solo lines`;
     process.stdout.write(`Loaded ${counts}.\n`);

@@ -19,8 +19,11 @@ export class StaleSave extends ConflictException {
   }
 }
 
+/** What can be missing. */
+export type ThingName = 'tune' | 'arrangement' | 'set' | 'solo line';
+
 export class NoSuchThing extends NotFoundException {
-  constructor(what: 'tune' | 'arrangement' | 'set' | 'solo line', id: string) {
+  constructor(what: ThingName, id: string) {
     super(`There is no ${what} with the id "${id}".`);
   }
 }

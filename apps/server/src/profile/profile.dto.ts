@@ -1,4 +1,11 @@
-import { FAMILY_IDS, LIMITS, type Profile } from '@drop-close/core';
+import {
+  FAMILY_IDS,
+  LIMITS,
+  type Guitar,
+  type Keyboard,
+  type Profile,
+  type Writing,
+} from '@drop-close/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -15,6 +22,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import type { SameShape } from '../problem/shape';
 import { RoomBody } from '../voicing/room.dto';
 
 const { strings, frets, scaleLengthMm, stringSpacingMm, handMm, reach, pitch } = LIMITS;
@@ -33,13 +41,13 @@ class GuitarBody {
   @IsInt({ each: true })
   @Min(pitch.low, { each: true })
   @Max(pitch.high, { each: true })
-  tuning!: number[];
+  tuning!: readonly number[];
   @IsInt() @Min(frets.low) @Max(frets.high) frets!: number;
   @IsInt() @Min(0) @Max(frets.high) capo!: number;
   @IsNumber() @Min(scaleLengthMm.low) @Max(scaleLengthMm.high) scaleLengthMm!: number;
   @IsNumber() @Min(stringSpacingMm.low) @Max(stringSpacingMm.high) stringSpacingMm!: number;
   @IsObject() @ValidateNested() @Type(() => GuitarHandBody) hand!: GuitarHandBody;
-  @IsIn(['fingers', 'pick']) picking!: string;
+  @IsIn(['fingers', 'pick']) picking!: Guitar['picking'];
 }
 
 class ReachBody {
@@ -51,21 +59,22 @@ class KeyboardBody {
   @Equals('keyboard') kind!: 'keyboard';
   @IsInt() @Min(pitch.low) @Max(pitch.high) lowest!: number;
   @IsInt() @Min(pitch.low) @Max(pitch.high) highest!: number;
-  @IsIn(['one', 'two']) hands!: string;
+  @IsIn(['one', 'two']) hands!: Keyboard['hands'];
   @IsObject() @ValidateNested() @Type(() => ReachBody) reach!: ReachBody;
 }
 
 class WritingBody {
-  @IsIn(['as typed', 'letters', 'signs']) symbols!: string;
-  @IsIn(['letters', 'do ré mi']) notes!: string;
+  @IsIn(['as typed', 'letters', 'signs']) symbols!: Writing['symbols'];
+  @IsIn(['letters', 'do ré mi']) notes!: Writing['notes'];
   @IsBoolean() plain!: boolean;
-  @IsIn(['by function', 'sixth and diminished', 'parent minor', 'simple']) school!: string;
+  @IsIn(['by function', 'sixth and diminished', 'parent minor', 'simple'])
+  school!: Writing['school'];
 }
 
 /** See `Profile` in core. */
 class ProfileBody {
   @Equals(1) version!: 1;
-  @IsIn(['guitar', 'keyboard']) instrument!: string;
+  @IsIn(['guitar', 'keyboard']) instrument!: Profile['instrument'];
   @IsObject() @ValidateNested() @Type(() => GuitarBody) guitar!: GuitarBody;
   @IsBoolean() leftHanded!: boolean;
   @IsObject() @ValidateNested() @Type(() => KeyboardBody) keyboard!: KeyboardBody;
@@ -73,13 +82,13 @@ class ProfileBody {
   @ArrayMinSize(1)
   @ArrayUnique()
   @IsIn(FAMILY_IDS, { each: true })
-  families!: string[];
+  families!: Profile['families'];
   @IsArray()
   @ArrayMaxSize(MOST_ROOMS)
   @ArrayUnique((room: RoomBody) => room.id)
   @ValidateNested({ each: true })
   @Type(() => RoomBody)
-  rooms!: RoomBody[];
+  rooms!: readonly RoomBody[];
   @IsObject() @ValidateNested() @Type(() => WritingBody) writing!: WritingBody;
 }
 
@@ -89,6 +98,10 @@ export class ProfileSave {
   @IsInt() @Min(0) version!: number;
 }
 
-/** A validated body is a Profile: the classes above check every field of it. */
-export const profileOf = ({ profile }: ProfileSave): Profile =>
-  JSON.parse(JSON.stringify(profile)) as Profile;
+export const guitarChecked: SameShape<GuitarBody, Guitar> = true;
+export const keyboardChecked: SameShape<KeyboardBody, Keyboard> = true;
+export const writingChecked: SameShape<WritingBody, Writing> = true;
+export const profileChecked: SameShape<ProfileBody, Profile> = true;
+
+/** The profile of a body as plain data. */
+export const profileOf = ({ profile }: ProfileSave): Profile => structuredClone(profile);

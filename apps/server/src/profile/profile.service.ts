@@ -1,13 +1,10 @@
 import { checkProfile, type Profile } from '@drop-close/core';
-import {
-  EntityManager,
-  OptimisticLockError,
-  UniqueConstraintViolationException,
-} from '@mikro-orm/core';
+import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
 import { InvalidBody, StaleSave } from '../problem/errors';
 import { ProfileSave, profileOf } from './profile.dto';
 import { ProfileEntity, THE_PLAYER } from './profile.entity';
+import { flushFirst } from '../stored/versionedStore';
 import { ProfileView } from './profile.views';
 
 @Injectable()
@@ -37,15 +34,7 @@ export class ProfileService {
     const fields = { id: THE_PLAYER, profile };
     const entity = stored ?? this.em.create(ProfileEntity, fields, { partial: true });
     entity.profile = profile;
-    try {
-      await this.em.flush();
-    } catch (error) {
-      const overtaken =
-        error instanceof OptimisticLockError || error instanceof UniqueConstraintViolationException;
-      if (!overtaken) throw error;
-      this.em.clear();
-      throw new StaleSave(body, await this.read());
-    }
+    await flushFirst(this.em, body, () => this.read());
     return new ProfileView(entity);
   }
 

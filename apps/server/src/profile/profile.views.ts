@@ -1,8 +1,8 @@
-import { defaultProfile, type Profile } from '@drop-close/core';
+import { defaultProfile, type Profile, type ProfileView as View } from '@drop-close/core';
 import { ApiProperty } from '@nestjs/swagger';
 import type { ProfileEntity } from './profile.entity';
 
-export class ProfileView {
+export class ProfileView implements View {
   @ApiProperty({ type: Object }) readonly profile: Profile;
   /** 0 while the profile is the one that everybody begins with. */
   @ApiProperty() readonly version: number;

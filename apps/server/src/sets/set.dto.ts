@@ -9,6 +9,9 @@ import {
   MinLength,
 } from 'class-validator';
 
+import type { SetFields } from '@drop-close/core';
+import type { SameShape } from '../problem/shape';
+
 /** Longer than any night. */
 const MOST_TUNES = 500;
 
@@ -22,7 +25,7 @@ export class SetBody {
   @IsArray()
   @ArrayMaxSize(MOST_TUNES)
   @IsUUID(undefined, { each: true })
-  tuneIds!: string[];
+  tuneIds!: readonly string[];
 }
 
 export class SetSave extends SetBody {
@@ -31,3 +34,5 @@ export class SetSave extends SetBody {
   @Min(1)
   version!: number;
 }
+
+export const setChecked: SameShape<SetBody, SetFields> = true;

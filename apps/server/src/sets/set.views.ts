@@ -1,8 +1,9 @@
+import type { SetView as View } from '@drop-close/core';
 import { ApiProperty } from '@nestjs/swagger';
 import type { SetEntity } from './set.entity';
 
 /** A set: tunes in playing order. */
-export class SetView {
+export class SetView implements View {
   @ApiProperty() readonly id: string;
   @ApiProperty() readonly name: string;
   @ApiProperty({ type: [String] }) readonly tuneIds: readonly string[];

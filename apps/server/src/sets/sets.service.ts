@@ -1,13 +1,24 @@
-import { EntityManager, OptimisticLockError } from '@mikro-orm/core';
+import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
-import { NoSuchThing, StaleSave } from '../problem/errors';
+import { VersionedStore, type StoredKind } from '../stored/versionedStore';
 import { SetBody, SetSave } from './set.dto';
 import { SetEntity } from './set.entity';
 import { SetView } from './set.views';
 
+const SETS: StoredKind<SetEntity, SetView> = {
+  entity: SetEntity,
+  name: 'set',
+  there: (id) => ({ id, deletedAt: null }),
+  view: (set) => new SetView(set),
+};
+
 @Injectable()
 export class SetsService {
-  constructor(private readonly em: EntityManager) {}
+  private readonly sets: VersionedStore<SetEntity, SetView>;
+
+  constructor(private readonly em: EntityManager) {
+    this.sets = new VersionedStore(em, SETS);
+  }
 
   async list(): Promise<SetView[]> {
     const sets = await this.em.find(
@@ -19,44 +30,25 @@ export class SetsService {
   }
 
   async create({ name, tuneIds }: SetBody): Promise<SetView> {
-    const set = this.em.create(SetEntity, { name: name.trim(), tuneIds }, { partial: true });
+    const fields = { name: name.trim(), tuneIds: [...tuneIds] };
+    const set = this.em.create(SetEntity, fields, { partial: true });
     await this.em.flush();
     return new SetView(set);
   }
 
-  async save(id: string, body: SetSave): Promise<SetView> {
-    const set = await this.find(id);
-    if (set.version !== body.version) throw new StaleSave(body, new SetView(set));
-    set.name = body.name.trim();
-    set.tuneIds = body.tuneIds;
-    try {
-      await this.em.flush();
-    } catch (error) {
-      if (!(error instanceof OptimisticLockError)) throw error;
-      this.em.clear();
-      throw new StaleSave(body, new SetView(await this.find(id)));
-    }
-    return new SetView(set);
+  save(id: string, body: SetSave): Promise<SetView> {
+    return this.sets.save(id, body, (set) => {
+      set.name = body.name.trim();
+      set.tuneIds = [...body.tuneIds];
+    });
   }
 
-  async delete(id: string): Promise<void> {
-    const set = await this.find(id);
-    set.deletedAt = new Date();
-    await this.em.flush();
+  delete(id: string): Promise<void> {
+    return this.sets.throwAway(id);
   }
 
   /** Takes a deletion back. */
-  async restore(id: string): Promise<SetView> {
-    const set = await this.em.findOne(SetEntity, { id });
-    if (!set) throw new NoSuchThing('set', id);
-    set.deletedAt = null;
-    await this.em.flush();
-    return new SetView(set);
-  }
-
-  private async find(id: string): Promise<SetEntity> {
-    const set = await this.em.findOne(SetEntity, { id, deletedAt: null });
-    if (!set) throw new NoSuchThing('set', id);
-    return set;
+  restore(id: string): Promise<SetView> {
+    return this.sets.restore(id);
   }
 }

@@ -1,4 +1,12 @@
-import type { SoloLine } from '@drop-close/core';
+import type {
+  LineBar,
+  LineFrame,
+  Midi,
+  SoloFields,
+  SoloLine,
+  SoloNote,
+  Ticks,
+} from '@drop-close/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -8,12 +16,15 @@ import {
   IsInt,
   IsNotEmpty,
   IsObject,
+  IsOptional,
   IsString,
   Max,
   MaxLength,
   Min,
   ValidateNested,
 } from 'class-validator';
+import { BarPlaceBody } from '../arrangements/places.dto';
+import type { SameShape } from '../problem/shape';
 
 /** More than anybody plays in one solo. */
 const MOST_NOTES = 10_000;
@@ -21,10 +32,10 @@ const MOST_NOTES = 10_000;
 const LATEST = 20_000_000;
 
 class SoloNoteBody {
-  @IsInt() @Min(0) @Max(127) midi!: number;
+  @IsInt() @Min(0) @Max(127) midi!: Midi;
   /** Notes of a pickup begin below 0. */
-  @IsInt() @Min(-10_000) @Max(LATEST) at!: number;
-  @IsInt() @Min(1) @Max(LATEST) length!: number;
+  @IsInt() @Min(-10_000) @Max(LATEST) at!: Ticks;
+  @IsInt() @Min(1) @Max(LATEST) length!: Ticks;
   @IsInt() @Min(1) @Max(127) velocity!: number;
 }
 
@@ -35,14 +46,39 @@ class SoloLineBody {
   @ArrayMaxSize(MOST_NOTES)
   @ValidateNested({ each: true })
   @Type(() => SoloNoteBody)
-  notes!: SoloNoteBody[];
+  notes!: readonly SoloNoteBody[];
+}
+
+/** As many bars as the longest chorus has. */
+const MOST_BARS = 2000;
+
+class LineBarBody extends BarPlaceBody {
+  @IsInt() @Min(1) @Max(LATEST) length!: Ticks;
+}
+
+class LineFrameBody {
+  @IsInt() @Min(0) @Max(11) transposed!: number;
+  @IsBoolean() pickup!: boolean;
+  @IsArray()
+  @ArrayMaxSize(MOST_BARS)
+  @ValidateNested({ each: true })
+  @Type(() => LineBarBody)
+  bars!: readonly LineBarBody[];
 }
 
 export class SoloBody {
   @IsString() @IsNotEmpty() @MaxLength(80) name!: string;
   @IsObject() @ValidateNested() @Type(() => SoloLineBody) line!: SoloLineBody;
+  /** Left out, it is over the tune as that is stored. */
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => LineFrameBody)
+  over?: LineFrameBody;
 }
 
-/** A validated body holds a line: the classes above check every field of it. */
-export const lineOf = ({ line }: SoloBody): SoloLine =>
-  JSON.parse(JSON.stringify(line)) as SoloLine;
+export const noteChecked: SameShape<SoloNoteBody, SoloNote> = true;
+export const lineChecked: SameShape<SoloLineBody, SoloLine> = true;
+export const lineBarChecked: SameShape<LineBarBody, LineBar> = true;
+export const frameChecked: SameShape<LineFrameBody, LineFrame> = true;
+export const soloChecked: SameShape<SoloBody, SoloFields> = true;

@@ -1,7 +1,7 @@
 import { Entity, ManyToOne, PrimaryKey, Property, type Rel } from '@mikro-orm/core';
 import { randomUUID } from 'node:crypto';
 import { TuneEntity } from '../tunes/tune.entity';
-import type { StoredLine } from './storedLine';
+import type { StoredLine, StoredLineV1 } from './storedLine';
 
 /** A solo line over a tune. */
 @Entity({ tableName: 'solo_line' })
@@ -16,7 +16,7 @@ export class SoloEntity {
   name!: string;
 
   @Property({ type: 'json' })
-  line!: StoredLine;
+  line!: StoredLine | StoredLineV1;
 
   @Property({ type: 'datetime' })
   createdAt: Date = new Date();

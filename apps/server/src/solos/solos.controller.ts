@@ -1,7 +1,7 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { IdPipe } from '../problem/id.pipe';
-import { SoloBody, lineOf } from './solo.dto';
+import { SoloBody } from './solo.dto';
 import { SoloView } from './solo.views';
 import { SolosService } from './solos.service';
 
@@ -19,7 +19,7 @@ export class SolosController {
   @Post('tunes/:id/solos')
   @ApiCreatedResponse({ type: SoloView })
   create(@Param('id', IdPipe) tuneId: string, @Body() body: SoloBody): Promise<SoloView> {
-    return this.solos.create(tuneId, body.name, lineOf(body));
+    return this.solos.create(tuneId, body);
   }
 
   @Delete('solos/:id')

@@ -1,15 +1,30 @@
 import { EntityManager } from '@mikro-orm/core';
+import { frameOf, positionsIn } from '@drop-close/core';
 import { Injectable } from '@nestjs/common';
-import type { SoloLine } from '@drop-close/core';
 import { NoSuchThing } from '../problem/errors';
+import { VersionedStore, type StoredKind } from '../stored/versionedStore';
 import { TuneEntity } from '../tunes/tune.entity';
+import { writtenOf } from '../tunes/written';
+import { SoloBody } from './solo.dto';
 import { SoloEntity } from './solo.entity';
 import { SoloView } from './solo.views';
 import { toStored } from './storedLine';
 
+const SOLOS: StoredKind<SoloEntity, SoloView> = {
+  entity: SoloEntity,
+  name: 'solo line',
+  there: (id) => ({ id, deletedAt: null }),
+  with: ['tune'],
+  view: (solo) => new SoloView(solo),
+};
+
 @Injectable()
 export class SolosService {
-  constructor(private readonly em: EntityManager) {}
+  private readonly solos: VersionedStore<SoloEntity, SoloView>;
+
+  constructor(private readonly em: EntityManager) {
+    this.solos = new VersionedStore(em, SOLOS);
+  }
 
   async list(tuneId: string): Promise<SoloView[]> {
     await this.findTune(tuneId);
@@ -18,28 +33,24 @@ export class SolosService {
     return found.map((solo) => new SoloView(solo));
   }
 
-  async create(tuneId: string, name: string, line: SoloLine): Promise<SoloView> {
+  /** A line that says nothing of what it is played over is over the tune as it is stored. */
+  async create(tuneId: string, { name, line, over }: SoloBody): Promise<SoloView> {
     const tune = await this.findTune(tuneId);
-    const fields = { tune, name: name.trim(), line: toStored(line) };
+    const { chart, places } = writtenOf(tune);
+    const frame = over ?? frameOf(positionsIn(chart, places));
+    const fields = { tune, name: name.trim(), line: toStored(line, structuredClone(frame)) };
     const solo = this.em.create(SoloEntity, fields, { partial: true });
     await this.em.flush();
     return new SoloView(solo);
   }
 
-  async delete(id: string): Promise<void> {
-    const solo = await this.em.findOne(SoloEntity, { id, deletedAt: null });
-    if (!solo) throw new NoSuchThing('solo line', id);
-    solo.deletedAt = new Date();
-    await this.em.flush();
+  delete(id: string): Promise<void> {
+    return this.solos.throwAway(id);
   }
 
   /** Takes a deletion back. */
-  async restore(id: string): Promise<SoloView> {
-    const solo = await this.em.findOne(SoloEntity, { id });
-    if (!solo) throw new NoSuchThing('solo line', id);
-    solo.deletedAt = null;
-    await this.em.flush();
-    return new SoloView(solo);
+  restore(id: string): Promise<SoloView> {
+    return this.solos.restore(id);
   }
 
   private async findTune(id: string): Promise<TuneEntity> {

@@ -1,6 +1,37 @@
-import { FEELS, parseKey, parseMeter } from '@drop-close/core';
-import { IsIn, IsInt, IsString, Max, MaxLength, Min, MinLength, Validate } from 'class-validator';
-import { ValidatorConstraint, type ValidatorConstraintInterface } from 'class-validator';
+import {
+  FASTEST,
+  FEELS,
+  LONGEST_TITLE,
+  SLOWEST,
+  parseKey,
+  parseMeter,
+  type BarIdentity,
+  type ChartPlaces,
+  type Feel,
+  type SectionIdentity,
+  type TuneFields,
+} from '@drop-close/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsObject,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  Validate,
+  ValidateNested,
+  ValidatorConstraint,
+  type ValidatorConstraintInterface,
+} from 'class-validator';
+import { LONGEST_ID } from '../arrangements/places.dto';
+import type { SameShape } from '../problem/shape';
 
 @ValidatorConstraint({ name: 'key' })
 export class IsKey implements ValidatorConstraintInterface {
@@ -24,7 +55,39 @@ export class IsMeter implements ValidatorConstraintInterface {
 
 /** The longest text of a chart that is stored, in characters. */
 const LONGEST_TEXT = 50_000;
-export const LONGEST_TITLE = 120;
+/** More than any chart has. */
+const MOST_BARS = 1000;
+const MOST_SLOTS = 64;
+
+class BarIdentityBody {
+  @IsString() @IsNotEmpty() @MaxLength(LONGEST_ID) id!: string;
+  @IsArray()
+  @ArrayMaxSize(MOST_SLOTS)
+  @IsString({ each: true })
+  @IsNotEmpty({ each: true })
+  @MaxLength(LONGEST_ID, { each: true })
+  slots!: readonly string[];
+}
+
+class SectionIdentityBody {
+  @IsString() @IsNotEmpty() @MaxLength(LONGEST_ID) id!: string;
+  @IsArray()
+  @ArrayMaxSize(MOST_BARS)
+  @ValidateNested({ each: true })
+  @Type(() => BarIdentityBody)
+  bars!: readonly BarIdentityBody[];
+}
+
+class PlacesBody {
+  @IsInt() @Min(0) @Max(11) transposed!: number;
+  @IsArray()
+  @ArrayMaxSize(MOST_BARS)
+  @ValidateNested({ each: true })
+  @Type(() => SectionIdentityBody)
+  sections!: readonly SectionIdentityBody[];
+}
+
+export { LONGEST_TITLE };
 
 export class TuneBody {
   @IsString()
@@ -37,6 +100,13 @@ export class TuneBody {
   @MaxLength(LONGEST_TEXT)
   text!: string;
 
+  /** Left out, bars are found again by what they are. */
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PlacesBody)
+  places?: PlacesBody;
+
   @Validate(IsKey)
   key!: string;
 
@@ -44,12 +114,12 @@ export class TuneBody {
   meter!: string;
 
   @IsInt()
-  @Min(30)
-  @Max(360)
+  @Min(SLOWEST)
+  @Max(FASTEST)
   tempo!: number;
 
   @IsIn(FEELS)
-  feel!: string;
+  feel!: Feel;
 }
 
 export class TuneSave extends TuneBody {
@@ -58,3 +128,8 @@ export class TuneSave extends TuneBody {
   @Min(1)
   version!: number;
 }
+
+export const barChecked: SameShape<BarIdentityBody, BarIdentity> = true;
+export const sectionChecked: SameShape<SectionIdentityBody, SectionIdentity> = true;
+export const placesChecked: SameShape<PlacesBody, ChartPlaces> = true;
+export const tuneChecked: SameShape<TuneBody, TuneFields> = true;

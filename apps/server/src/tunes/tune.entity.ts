@@ -1,3 +1,4 @@
+import type { ChartPlaces, Feel } from '@drop-close/core';
 import { Collection, Entity, OneToMany, PrimaryKey, Property } from '@mikro-orm/core';
 import { randomUUID } from 'node:crypto';
 import type { TuneSummary } from './summary';
@@ -15,6 +16,10 @@ export class TuneEntity {
   @Property({ type: 'text' })
   text!: string;
 
+  /** The identities of what the text holds; null on a tune from before there were any. */
+  @Property({ type: 'json', nullable: true })
+  places: ChartPlaces | null = null;
+
   @Property({ type: 'string', length: 4 })
   key!: string;
 
@@ -25,7 +30,7 @@ export class TuneEntity {
   tempo!: number;
 
   @Property({ type: 'string', length: 16 })
-  feel!: string;
+  feel!: Feel;
 
   /** Made anew with every save; null on a tune from before there was one. */
   @Property({ type: 'json', nullable: true })

@@ -1,17 +1,24 @@
 import { ApiProperty } from '@nestjs/swagger';
-import type { LandmarkKind } from '@drop-close/core';
+import type {
+  ChartPlaces,
+  Feel,
+  LandmarkKind,
+  TuneGlance as Glance,
+  TuneView as View,
+} from '@drop-close/core';
 import { ArrangementView } from '../arrangements/arrangement.views';
 import { summarize } from './summary';
+import { writtenChartOf } from './written';
 import type { TuneEntity } from './tune.entity';
 
 /** What a tune shows at a glance. */
-export class TuneGlance {
+export class TuneGlance implements Glance {
   @ApiProperty() readonly id: string;
   @ApiProperty() readonly title: string;
   @ApiProperty() readonly key: string;
   @ApiProperty() readonly meter: string;
   @ApiProperty() readonly tempo: number;
-  @ApiProperty() readonly feel: string;
+  @ApiProperty({ type: String }) readonly feel: Feel;
   /** Section letters in order, `A A B A`; empty where none is labelled. */
   @ApiProperty() readonly form: string;
   /** The form in words, "32-bar AABA"; empty where it has no name. */
@@ -47,13 +54,16 @@ export class TuneGlance {
 }
 
 /** A tune whole, with its arrangements. */
-export class TuneView extends TuneGlance {
+export class TuneView extends TuneGlance implements View {
   @ApiProperty() readonly text: string;
+  @ApiProperty({ type: Object }) readonly places: ChartPlaces;
   @ApiProperty({ type: [ArrangementView] }) readonly arrangements: ArrangementView[];
 
+  /** @param tune with its arrangements loaded */
   constructor(tune: TuneEntity) {
     super(tune);
     this.text = tune.text;
+    this.places = writtenChartOf(tune).places;
     this.arrangements = tune.arrangements.getItems().map((item) => new ArrangementView(item));
   }
 }

@@ -1,23 +1,51 @@
-import { EntityManager, OptimisticLockError } from '@mikro-orm/core';
+import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
-import { arrangementFor, upgradeArrangement, type Arrangement } from '@drop-close/core';
+import {
+  arrangementFor,
+  firstWritten,
+  parseChart,
+  parseMeter,
+  placesFit,
+  positionsIn,
+  readWritten,
+  retyped,
+  storeArrangement,
+  type ChartPlaces,
+  type StoredArrangement,
+} from '@drop-close/core';
+import { randomUUID } from 'node:crypto';
 import { ArrangementEntity } from '../arrangements/arrangement.entity';
-import { NoSuchThing, StaleSave } from '../problem/errors';
+import { setupToday } from '../arrangements/arrangement.views';
+import { InvalidBody } from '../problem/errors';
 import { ProfileService } from '../profile/profile.service';
 import { SoloEntity } from '../solos/solo.entity';
+import { VersionedStore, type StoredKind } from '../stored/versionedStore';
 import { SUMMARY_VERSION, summarize } from './summary';
 import { LONGEST_TITLE, TuneBody, TuneSave } from './tune.dto';
 import { TuneEntity } from './tune.entity';
 import { TuneGlance, TuneView } from './tune.views';
+import { writtenChartOf } from './written';
 
 const COPY = ' (copy)';
 
+const TUNES: StoredKind<TuneEntity, TuneView> = {
+  entity: TuneEntity,
+  name: 'tune',
+  there: (id) => ({ id, deletedAt: null }),
+  with: ['arrangements'],
+  view: (tune) => new TuneView(tune),
+};
+
 @Injectable()
 export class TunesService {
+  private readonly tunes: VersionedStore<TuneEntity, TuneView>;
+
   constructor(
     private readonly em: EntityManager,
     private readonly profiles: ProfileService,
-  ) {}
+  ) {
+    this.tunes = new VersionedStore(em, TUNES);
+  }
 
   async list(): Promise<TuneGlance[]> {
     const tunes = await this.em.find(
@@ -29,17 +57,18 @@ export class TunesService {
     return tunes.map((tune) => new TuneGlance(tune));
   }
 
-  async read(id: string): Promise<TuneView> {
-    return new TuneView(await this.find(id));
+  read(id: string): Promise<TuneView> {
+    return this.tunes.read(id);
   }
 
   /** A new tune comes with one arrangement as its player begins, so that it can be voiced at once. */
   async create(body: TuneBody): Promise<TuneView> {
-    const own = fields(body);
-    const summary = summarize(own);
-    const tune = this.em.create(TuneEntity, { ...own, summary }, { partial: true });
+    const own = fields(body, () => firstWritten(body.text, parseMeter(body.meter)).places);
+    const tune = this.em.create(TuneEntity, own, { partial: true });
     const { profile } = await this.profiles.read();
-    const first = { tune, name: 'First arrangement', setup: arrangementFor(profile) };
+    const { chart } = readWritten(writtenChartOf(tune), parseMeter(tune.meter));
+    const setup = storeArrangement(arrangementFor(profile), positionsIn(chart, own.places));
+    const first = { tune, name: 'First arrangement', setup };
     this.em.create(ArrangementEntity, first, { partial: true });
     await this.em.flush();
     return new TuneView(tune);
@@ -47,15 +76,16 @@ export class TunesService {
 
   /** The same tune once more, with all its arrangements and solo lines. */
   async copy(id: string): Promise<TuneView> {
-    const tune = await this.find(id);
-    const { text, key, meter, tempo, feel, summary } = tune;
+    const tune = await this.tunes.find(id);
+    const { text, places, key, meter, tempo, feel, summary } = tune;
     const title = `${tune.title.slice(0, LONGEST_TITLE - COPY.length)}${COPY}`;
-    const copied = { title, text, key, meter, tempo, feel, summary };
+    const copied = { title, text, places, key, meter, tempo, feel, summary };
     const copy = this.em.create(TuneEntity, copied, { partial: true });
     const solos = await this.copySolos(id, copy);
-    for (const { name, setup } of tune.arrangements) {
-      const own = behindOwn(upgradeArrangement(setup), solos);
-      this.em.create(ArrangementEntity, { tune: copy, name, setup: own }, { partial: true });
+    for (const arrangement of tune.arrangements) {
+      const setup = behindOwn(setupToday(arrangement), solos);
+      const fields = { tune: copy, name: arrangement.name, setup };
+      this.em.create(ArrangementEntity, fields, { partial: true });
     }
     await this.em.flush();
     return new TuneView(copy);
@@ -74,33 +104,22 @@ export class TunesService {
     );
   }
 
-  async save(id: string, body: TuneSave): Promise<TuneView> {
-    const tune = await this.find(id);
-    if (tune.version !== body.version) throw new StaleSave(body, new TuneView(tune));
-    const own = fields(body);
-    this.em.assign(tune, { ...own, summary: summarize(own) });
-    try {
-      await this.em.flush();
-    } catch (error) {
-      if (!(error instanceof OptimisticLockError)) throw error;
-      throw new StaleSave(body, await this.stored(id));
-    }
-    return new TuneView(tune);
+  save(id: string, body: TuneSave): Promise<TuneView> {
+    return this.tunes.save(id, body, (tune) => {
+      const seed = randomUUID().slice(0, 8);
+      const before = writtenChartOf(tune);
+      const byText = () => retyped(before, body.text, seed, parseMeter(body.meter)).places;
+      this.em.assign(tune, fields(body, byText));
+    });
   }
 
-  async delete(id: string): Promise<void> {
-    const tune = await this.find(id);
-    tune.deletedAt = new Date();
-    await this.em.flush();
+  delete(id: string): Promise<void> {
+    return this.tunes.throwAway(id);
   }
 
   /** Takes a deletion back. */
-  async restore(id: string): Promise<TuneView> {
-    const tune = await this.em.findOne(TuneEntity, { id }, { populate: ['arrangements'] });
-    if (!tune) throw new NoSuchThing('tune', id);
-    tune.deletedAt = null;
-    await this.em.flush();
-    return new TuneView(tune);
+  restore(id: string): Promise<TuneView> {
+    return this.tunes.restore(id);
   }
 
   /**
@@ -117,35 +136,33 @@ export class TunesService {
     }
     this.em.clear();
   }
-
-  private async find(id: string): Promise<TuneEntity> {
-    const where = { id, deletedAt: null };
-    const tune = await this.em.findOne(TuneEntity, where, { populate: ['arrangements'] });
-    if (!tune) throw new NoSuchThing('tune', id);
-    return tune;
-  }
-
-  private async stored(id: string): Promise<TuneView> {
-    this.em.clear();
-    return this.read(id);
-  }
 }
 
 /** An arrangement that is comped behind the copies of the solo lines. */
-function behindOwn(setup: Arrangement, copies: ReadonlyMap<string, string>): Arrangement {
+function behindOwn(
+  setup: StoredArrangement,
+  copies: ReadonlyMap<string, string>,
+): StoredArrangement {
   const { behind } = setup.comp;
   const own = behind === null ? null : (copies.get(behind) ?? null);
   return { ...setup, comp: { ...setup.comp, behind: own } };
 }
 
-/** A body as plain data. */
-type TuneFields = Pick<TuneBody, 'title' | 'text' | 'key' | 'meter' | 'tempo' | 'feel'>;
+/**
+ * A body as it is stored. Where it says nothing of places, they are those of its text by itself; a title
+ * in the text is the tune's.
+ */
+function fields(body: TuneBody, byText: () => ChartPlaces) {
+  const { text, key, meter, tempo, feel } = body;
+  const { chart } = parseChart(text, parseMeter(meter));
+  const places: ChartPlaces = body.places ? structuredClone(body.places) : byText();
+  if (!placesFit(chart, places)) throw new InvalidBody([MISFIT]);
+  const own = { title: chart.header.title ?? body.title.trim(), text, key, meter, tempo, feel };
+  return { ...own, places, summary: summarize(own) };
+}
 
-const fields = ({ title, text, key, meter, tempo, feel }: TuneBody): TuneFields => ({
-  title: title.trim(),
-  text,
-  key,
-  meter,
-  tempo,
-  feel,
-});
+const MISFIT = {
+  path: 'places',
+  message:
+    'places should name every section and bar of the text; left out, bars are found by what they are',
+};

@@ -1,3 +1,4 @@
+import type { Room } from '@drop-close/core';
 import { Type } from 'class-transformer';
 import {
   IsBoolean,
@@ -10,6 +11,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import type { SameShape } from '../problem/shape';
 import { AtLeast } from './atLeast';
 
 /** MIDI notes, both ends included. */
@@ -36,3 +38,5 @@ export class RoomBody {
   @IsBoolean() roots!: boolean;
   @IsInt() @Min(2) @Max(8) mostNotes!: number;
 }
+
+export const roomChecked: SameShape<RoomBody, Room> = true;

@@ -1,4 +1,4 @@
-import { FASTEST, FEELS, SLOWEST, formatMeter } from '@drop-close/core';
+import { FASTEST, FEELS, LONGEST_TITLE, SLOWEST, formatMeter } from '@drop-close/core';
 import { Button, Input, InputNumber, Select } from 'antd';
 import { useDocument } from '../document/store';
 import { useAnalysis } from '../engine/useChorus';
@@ -17,8 +17,6 @@ const METERS = ['4/4', '3/4', '6/8', '5/4', '2/4', '12/8'].map((value) => ({
   label: value,
 }));
 const FEEL_OPTIONS = FEELS.map((value) => ({ value, label: value }));
-/** As long as a title may be on the server. */
-const LONGEST_TITLE = 120;
 
 /** Offers the key the changes are heard in, where the tune is said to be in another. */
 function HeardKey() {
@@ -61,8 +59,6 @@ export function ChartFields() {
         <Input
           key={title}
           defaultValue={title}
-          disabled={!!written.title}
-          title={written.title ? inText : undefined}
           maxLength={LONGEST_TITLE}
           onBlur={(event) => {
             set('title')(event.target.value.trim());

@@ -14,7 +14,7 @@ import { chartFor } from './reader';
 import { Sheet } from './sheet/Sheet';
 import { SheetTools } from './SheetTools';
 import { ChangesEditor, type ChangesEditorHandle } from './text/ChangesEditor';
-import { useChart, type WrittenChart } from './useChart';
+import { useChart, type ChartInHand } from './useChart';
 import { WritingMenu } from './WritingMenu';
 import './chart.css';
 
@@ -67,7 +67,7 @@ type Side = 'Text' | 'Map' | 'Landmarks' | 'Notes';
 const SIDES: Side[] = ['Text', 'Map', 'Landmarks', 'Notes'];
 
 /** The text of the changes, or what they come to. */
-function LeftSide({ written }: { written: WrittenChart }) {
+function LeftSide({ written }: { written: ChartInHand }) {
   const [side, setSide] = useState<Side>('Text');
   const analysis = useAnalysis();
   return (
@@ -88,7 +88,7 @@ function LeftSide({ written }: { written: WrittenChart }) {
   );
 }
 
-function TextSide({ written }: { written: WrittenChart }) {
+function TextSide({ written }: { written: ChartInHand }) {
   const { text } = useTune();
   const { dispatch, undo, redo } = useDocument.getState();
   const editor = useRef<ChangesEditorHandle>(null);

@@ -103,7 +103,7 @@ function Devices({ bars, composed }: { bars: readonly LaneBar[]; composed: Compo
     .filter(({ from, to }) => to * 480 > first.from && from * 480 < end)
     .map(({ applied, offer, from, to }) => {
       const x = xAt(bars, Math.max(first.from, from * 480));
-      const label = prettyText(`${deviceOf(applied.device).label}: ${offer.variant}`);
+      const label = prettyText(`${deviceOf(applied.device).label}: ${offer.label}`);
       return (
         <span
           key={`${applied.chorus} ${applied.at}`}

@@ -19,7 +19,7 @@ import {
   type Pattern,
   type Timeline,
 } from '@drop-close/core';
-import { useDocument } from '../document/store';
+import { tuneNow, useDocument } from '../document/store';
 import { engine } from '../engine/client';
 import type { ComposedChoruses } from '../engine/protocol';
 import { useCompositionStore } from '../engine/useComposition';
@@ -28,7 +28,7 @@ import type { HitPlace } from './hits';
 import type { Place } from '../tune/selection';
 import { useCompDesk } from './useCompDesk';
 
-const compNow = (): Comp | undefined => useDocument.getState().history?.present.setup.comp;
+const compNow = (): Comp | undefined => tuneNow()?.setup.comp;
 
 /** One edit of the comping; edits of one `what` made without a pause are undone together. */
 export function changeComp(change: Partial<Comp>, what?: string): void {

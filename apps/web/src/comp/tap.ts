@@ -9,7 +9,7 @@ import {
 } from '@drop-close/core';
 import type { ComposedChoruses } from '../engine/protocol';
 import { useCompositionStore } from '../engine/useComposition';
-import { useDocument } from '../document/store';
+import { tuneNow } from '../document/store';
 import { positionNow } from '../playback/player';
 import { headingOf } from '../tune/heading';
 import { compActions, nearestEighth } from './compActions';
@@ -36,7 +36,7 @@ export function tapUp(): void {
 }
 
 function offbeatNow(): number {
-  const present = useDocument.getState().history?.present;
+  const present = tuneNow();
   const written = useChorusStore.getState().chorus?.chart.header ?? {};
   if (!present) return 0.5;
   const { feel, tempo } = headingOf(present, written);

@@ -12,7 +12,7 @@ import { useSolos } from './useSolos';
 
 /** Keeps the comped choruses in step with the tune. Used once, by the Comp screen. */
 export function useComposing(): void {
-  const { text, meter, key, setup } = useTune();
+  const { text, places, meter, key, setup } = useTune();
   const { tempo, feel } = useHeading();
   const { guitar, keyboard } = useProfile();
   const { trying } = useCompDesk();
@@ -22,7 +22,7 @@ export function useComposing(): void {
   useEffect(() => {
     useCompositionStore.setState({ working: true });
     const instruments = { guitar, keyboard };
-    const question = { text, meter, key, setup: tried, instruments, tempo, feel };
+    const question = { text, places, meter, key, setup: tried, instruments, tempo, feel };
     engine.compose(solo ? { ...question, solo } : question).then(
       (composed) => {
         useCompositionStore.setState({ composed, working: false, failure: undefined });
@@ -33,7 +33,7 @@ export function useComposing(): void {
         useCompositionStore.setState({ working: false, failure });
       },
     );
-  }, [text, meter, key, tried, guitar, keyboard, tempo, feel, solo]);
+  }, [text, places, meter, key, tried, guitar, keyboard, tempo, feel, solo]);
   useEffect(
     () => () => {
       clearComposition();

@@ -1,16 +1,24 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { SoloLine } from '@drop-close/core';
+import { fitLine, frameOf, type SoloLine, type SoloNote } from '@drop-close/core';
+import { useMemo } from 'react';
 import { api } from '../api/client';
 import type { SoloView } from '../api/types';
-import { useDocument } from '../document/store';
+import { useDocument, useTune } from '../document/store';
 
 const NO_SOLOS: readonly SoloView[] = [];
+
+/** A solo line with its notes where they are in the tune as it is now. */
+export interface SoloInHand extends SoloView {
+  /** Notes of bars that the tune does not have now. */
+  readonly unfit: readonly SoloNote[];
+}
 
 /** The solo lines that hang on the tune on the desk. */
 export function useSolos() {
   const tuneId = useDocument((state) => state.origin?.tuneId) ?? '';
   const key = ['solos', tuneId];
   const queries = useQueryClient();
+  const { positions } = useTune();
   const { data = NO_SOLOS, error } = useQuery({
     queryKey: key,
     queryFn: () => api.solos(tuneId),
@@ -19,10 +27,17 @@ export function useSolos() {
   const again = () => queries.invalidateQueries({ queryKey: key });
   const add = useMutation({
     mutationFn: ({ name, line }: { readonly name: string; readonly line: SoloLine }) =>
-      api.createSolo(tuneId, { name, line }),
+      api.createSolo(tuneId, { name, line, over: frameOf(positions) }),
     onSuccess: again,
   });
   const remove = useMutation({ mutationFn: api.deleteSolo, onSuccess: again });
   const restore = useMutation({ mutationFn: api.restoreSolo, onSuccess: again });
-  return { solos: data, failure: error?.message, add, remove, restore };
+  const solos = useMemo(
+    () =>
+      data.map((solo): SoloInHand => {
+        return { ...solo, ...fitLine(solo.line, solo.over, positions) };
+      }),
+    [data, positions],
+  );
+  return { solos, failure: error?.message, add, remove, restore };
 }

@@ -4,12 +4,12 @@ import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { save } from './autosave';
 import { arrangementFields, tuneFields } from './convert';
-import { useDocument, useTune } from './store';
+import { useDocument, useStoredTune } from './store';
 import type { TuneDocument } from './types';
 
 /** The tune was changed here and elsewhere: both are shown, and neither choice loses the other. */
 export function ConflictDialog() {
-  const mine = useTune();
+  const mine = useStoredTune();
   const state = useDocument((document) => document.save);
   const navigate = useNavigate();
   if (state.kind !== 'conflict') return null;

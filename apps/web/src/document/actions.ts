@@ -1,31 +1,34 @@
 import {
-  followBars,
-  followChords,
-  formatChart,
-  marksChords,
-  parseChart,
+  edited,
   parseMeter,
-  timeline,
+  putBack,
+  retyped,
+  storeArrangement,
+  throwAway,
   transposeChart,
   withLock,
   withNote,
   withSpan,
   withSplit,
   type Arrangement,
+  type Chart,
   type Comp,
   type LineShape,
   type Lock,
+  type PutBackPlace,
   type Split,
-  type Timeline,
+  type Unfit,
   type Voicing,
+  type WrittenChart,
 } from '@drop-close/core';
+import { chartOf, fittedOf, positionsOf } from './reading';
 import type { TuneDocument } from './types';
 
 /** Every edit a player can make to a tune. */
 export type DocumentAction =
   | { readonly type: 'write changes'; readonly text: string }
-  /** One edit in the laid-out chart: a step of its own. */
-  | { readonly type: 'edit chart'; readonly text: string }
+  /** One edit in the laid-out chart: a step of its own. Bars carry the identities they had. */
+  | { readonly type: 'edit chart'; readonly chart: Chart }
   | { readonly type: 'transpose'; readonly semitones: number }
   | {
       readonly type: 'set field';
@@ -60,58 +63,77 @@ export type DocumentAction =
     }
   /** Something of the comping; edits of one `what` made without a pause are undone together. */
   | { readonly type: 'comp'; readonly change: Partial<Comp>; readonly what?: string }
+  /** What no longer fits, at another chord or bar. */
+  | { readonly type: 'put back'; readonly items: readonly Unfit[]; readonly place: PutBackPlace }
+  | { readonly type: 'throw away'; readonly items: readonly Unfit[] }
   | { readonly type: 'replace'; readonly document: TuneDocument };
 
-/** The document after an edit. Pure; an edit that changes nothing returns the same object. */
-export function edit(document: TuneDocument, action: DocumentAction): TuneDocument {
+/**
+ * The document after an edit. Pure; an edit that changes nothing returns the same object.
+ * @param seed begins the names of bars that the edit makes; another one for every edit
+ */
+export function edit(document: TuneDocument, action: DocumentAction, seed: string): TuneDocument {
   switch (action.type) {
     case 'write changes':
+      if (action.text === document.text) return document;
+      return rewritten(document, retyped(document, action.text, seed, meterOf(document)));
     case 'edit chart':
-      return action.text === document.text ? document : writeChanges(document, action.text);
+      return rewritten(
+        document,
+        edited(document, { edit: () => action.chart }, seed, meterOf(document)),
+      );
     case 'transpose':
-      return transpose(document, action.semitones);
+      return transposed(document, action.semitones, seed);
     case 'set field':
-      if (document[action.field] === action.value) return document;
-      return follow(document, { ...document, [action.field]: action.value });
+      return withField(document, action, seed);
     case 'set up':
-      return { ...document, setup: { ...document.setup, ...action.change } };
+      return arranged(document, (setup) => ({ ...setup, ...action.change }));
     case 'lock': {
       const { at, symbol, voicing } = action;
-      return { ...document, setup: withLock(document.setup, at, { symbol, voicing }) };
+      return arranged(document, (setup) => withLock(setup, at, { symbol, voicing }));
     }
     case 'unlock':
-      return { ...document, setup: withLock(document.setup, action.at, undefined) };
+      return arranged(document, (setup) => withLock(setup, action.at, undefined));
     case 'lock all':
-      return {
-        ...document,
-        setup: action.locks.reduce(
-          (setup, { at, symbol, voicing }) => withLock(setup, at, { symbol, voicing }),
-          document.setup,
+      return arranged(document, (setup) =>
+        action.locks.reduce(
+          (locked, { at, symbol, voicing }) => withLock(locked, at, { symbol, voicing }),
+          setup,
         ),
-      };
-    case 'split': {
-      const { split, standing } = action;
-      return { ...document, setup: withSplit(document.setup, symbols(document), split, standing) };
-    }
+      );
+    case 'split':
+      return parted(document, action.split, action.standing);
     case 'want on top':
-      return { ...document, setup: withNote(document.setup, action) };
+      return arranged(document, (setup) => withNote(setup, action));
     case 'shape line':
-      return { ...document, setup: withSpan(document.setup, action) };
-    case 'comp': {
-      const comp = { ...document.setup.comp, ...action.change };
-      return { ...document, setup: { ...document.setup, comp } };
-    }
+      return arranged(document, (setup) => withSpan(setup, action));
+    case 'comp':
+      return arranged(document, (setup) => ({
+        ...setup,
+        comp: { ...setup.comp, ...action.change },
+      }));
+    case 'put back':
+      return { ...document, setup: putBack(document.setup, action.items, action.place) };
+    case 'throw away':
+      return { ...document, setup: throwAway(document.setup, action.items) };
     case 'replace':
       return action.document;
   }
 }
 
-const writeChanges = (document: TuneDocument, text: string): TuneDocument =>
-  follow(document, { ...document, text });
+const meterOf = ({ meter }: TuneDocument) => parseMeter(meter);
+
+/** Other changes; what is said of chords and bars names its place there and stays as it is. */
+function rewritten(document: TuneDocument, { text, places }: WrittenChart): TuneDocument {
+  if (text === document.text && places === document.places) return document;
+  const next = { ...document, text, places };
+  const { title } = chartOf(next).chart.header;
+  return title === undefined ? next : { ...next, title };
+}
 
 /** The changes in another key; where they name none themselves, the tune's own key moves with them. */
-function transpose(document: TuneDocument, semitones: number): TuneDocument {
-  const { chart, whole } = parseChart(document.text, parseMeter(document.meter));
+function transposed(document: TuneDocument, semitones: number, seed: string): TuneDocument {
+  const { chart, whole } = chartOf(document);
   if (!whole) return document;
   const inText = chart.header.key !== undefined;
   const { header, ...moved } = transposeChart(
@@ -119,27 +141,44 @@ function transpose(document: TuneDocument, semitones: number): TuneDocument {
     semitones,
   );
   const { key = document.key, ...rest } = header;
-  const text = formatChart({ ...moved, header: inText ? header : rest });
-  return follow(document, { ...document, text, key: inText ? document.key : key });
+  const change = {
+    edit: () => ({ ...moved, header: inText ? header : rest }),
+    moved: semitones,
+  };
+  const next = rewritten(document, edited(document, change, seed, meterOf(document)));
+  return inText || next === document ? next : { ...next, key };
 }
 
-/** Locks, splits, devices and the top line go with their chords, hits with their bars, wherever an edit moves them. */
-function follow(before: TuneDocument, after: TuneDocument): TuneDocument {
-  const { setup } = before;
-  if (!marksChords(setup) && !setup.comp.hits.length) return after;
-  const [old, now] = [timeOf(before), timeOf(after)];
-  const followed = followChords(setup, symbolsOf(old), symbolsOf(now));
-  const hits = followBars(followed.comp.hits, old, now);
-  const comp = hits === followed.comp.hits ? followed.comp : { ...followed.comp, hits };
-  return { ...after, setup: comp === followed.comp ? followed : { ...followed, comp } };
+type SetField = Extract<DocumentAction, { readonly type: 'set field' }>;
+
+/** A title that the text gives is written there too. */
+function withField(document: TuneDocument, { field, value }: SetField, seed: string): TuneDocument {
+  if (document[field] === value) return document;
+  const next = { ...document, [field]: value };
+  const { chart, whole } = chartOf(document);
+  if (field !== 'title' || chart.header.title === undefined || !whole) return next;
+  const renamed = { ...chart, header: { ...chart.header, title: String(value) } };
+  return { ...next, ...edited(document, { edit: () => renamed }, seed, meterOf(document)) };
 }
 
-const timeOf = ({ text, meter }: TuneDocument): Timeline =>
-  timeline(parseChart(text, parseMeter(meter)).chart);
+/** An edit of the arrangement as it is in hand, saved by place. */
+function arranged(
+  document: TuneDocument,
+  change: (setup: Arrangement) => Arrangement,
+): TuneDocument {
+  const fitted = fittedOf(document);
+  const setup = change(fitted.arrangement);
+  if (setup === fitted.arrangement) return document;
+  return { ...document, setup: storeArrangement(setup, positionsOf(document), fitted) };
+}
 
-const symbolsOf = ({ events }: Timeline): string[] => events.map((event) => event.chord.symbol);
-
-const symbols = (document: TuneDocument): string[] => symbolsOf(timeOf(document));
+function parted(document: TuneDocument, split: Split, standing: boolean): TuneDocument {
+  const place = positionsOf(document).whole[split.at]?.place;
+  if (!place) return document;
+  const { symbol, after } = split;
+  const setup = withSplit(document.setup, { place, symbol, after }, standing);
+  return setup === document.setup ? document : { ...document, setup };
+}
 
 /** Edits of one kind made without a pause are undone together. */
 export function groupOf(action: DocumentAction): string | undefined {
@@ -162,6 +201,8 @@ export function groupOf(action: DocumentAction): string | undefined {
     case 'edit chart':
     case 'transpose':
     case 'unlock':
+    case 'put back':
+    case 'throw away':
     case 'replace':
       return undefined;
   }

@@ -9,9 +9,10 @@ export function documentOf(tune: TuneView): { document: TuneDocument; origin: Or
   return { document: join(tune, arrangement), origin: originOf(tune, arrangement) };
 }
 
-const join = (tune: TuneFields, { name, setup }: ArrangementFields): TuneDocument => ({
+const join = (tune: TuneView, { name, setup }: ArrangementFields): TuneDocument => ({
   title: tune.title,
   text: tune.text,
+  places: tune.places,
   key: tune.key,
   meter: tune.meter,
   tempo: tune.tempo,
@@ -27,9 +28,10 @@ const originOf = (tune: TuneView, arrangement: ArrangementView): Origin => ({
   arrangementVersion: arrangement.version,
 });
 
-export const tuneFields = (document: TuneDocument): TuneFields => ({
+export const tuneFields = (document: TuneDocument): Required<TuneFields> => ({
   title: document.title,
   text: document.text,
+  places: document.places,
   key: document.key,
   meter: document.meter,
   tempo: document.tempo,

@@ -2,29 +2,34 @@ import {
   chorusOf,
   connect,
   defaultArrangement,
+  deleteBar,
+  heldLocks,
   parseChart,
   settingsOf,
   ticks,
+  type Arrangement,
   type Voicing,
 } from '@drop-close/core';
-import { edit, groupOf } from './actions';
+import { tuneOf } from '../testing/tunes';
+import { edit as editWith, groupOf, type DocumentAction } from './actions';
 import { PAUSE, advance, begin, redo, undo } from './history';
+import { chartOf, inHand } from './reading';
 import type { TuneDocument } from './types';
 
-const tune: TuneDocument = {
-  title: 'Slack Water',
-  text: '| Dm7 | G7 | C6 |',
-  key: 'C',
-  meter: '4/4',
-  tempo: 120,
-  feel: 'swing',
-  arrangementName: 'First arrangement',
-  setup: defaultArrangement,
-};
+const tune = tuneOf('| Dm7 | G7 | C6 |');
+
+/** An edit with names of its own, as the page makes one. */
+let edits = 0;
+function edit(document: TuneDocument, action: DocumentAction): TuneDocument {
+  edits += 1;
+  return editWith(document, action, `edit ${edits}`);
+}
+/** The arrangement of a document as its player has it in hand. */
+const setupIn = (document: TuneDocument): Arrangement => inHand(document).setup;
 
 function voicingOf(document: TuneDocument, index: number): Voicing {
   const chorus = chorusOf(parseChart(document.text).chart);
-  const outcome = connect(chorus.chords, settingsOf(document.setup, chorus));
+  const outcome = connect(chorus.chords, settingsOf(setupIn(document), chorus));
   if (outcome.status !== 'found') throw new Error(outcome.why);
   return outcome.path[index]!;
 }
@@ -36,7 +41,7 @@ describe('edits', () => {
       ...tune,
       tempo: 96,
     });
-    expect(edit(tune, { type: 'set up', change: { loop: false } }).setup).toEqual({
+    expect(setupIn(edit(tune, { type: 'set up', change: { loop: false } }))).toEqual({
       ...defaultArrangement,
       loop: false,
     });
@@ -49,16 +54,19 @@ describe('edits', () => {
 
   it('of the changes take the locks along with their chords', () => {
     const later = edit(locked, { type: 'write changes', text: '| Am7 | Dm7 | G7 | C6 |' });
-    expect(later.setup.locks.guitar).toMatchObject([{ at: 2, symbol: 'G7' }]);
+    expect(setupIn(later).locks.guitar).toMatchObject([{ at: 2, symbol: 'G7' }]);
     const gone = edit(locked, { type: 'write changes', text: '| Dm7 | Db7 | C6 |' });
-    expect(gone.setup.locks.guitar).toEqual([]);
+    const { chords } = chorusOf(chartOf(gone).chart);
+    const { held, fallen } = heldLocks(setupIn(gone), chords);
+    expect(held).toEqual([]);
+    expect(fallen.map(({ why }) => why)).toEqual(['the chord has changed']);
   });
 
   it('split a chord and join it again, and what is said of later chords goes along', () => {
     const split = { at: 0, symbol: 'Dm7', after: 2 };
     const parted = edit(locked, { type: 'split', split, standing: true });
-    expect(parted.setup.splits).toEqual([split]);
-    expect(parted.setup.locks.guitar).toMatchObject([{ at: 2, symbol: 'G7' }]);
+    expect(setupIn(parted).splits).toEqual([split]);
+    expect(setupIn(parted).locks.guitar).toMatchObject([{ at: 2, symbol: 'G7' }]);
     expect(edit(parted, { type: 'split', split, standing: false })).toEqual(locked);
   });
 
@@ -66,8 +74,8 @@ describe('edits', () => {
     const wanted = edit(tune, { type: 'want on top', at: 2, symbol: 'C6', midi: 67 });
     const shaped = edit(wanted, { type: 'shape line', from: 0, to: 2, shape: 'rise' });
     const later = edit(shaped, { type: 'write changes', text: '| Am7 | Dm7 | G7 | C6 |' });
-    expect(later.setup.line.notes).toEqual([{ at: 3, symbol: 'C6', midi: 67 }]);
-    expect(later.setup.line.spans).toEqual([{ from: 1, to: 3, shape: 'rise' }]);
+    expect(setupIn(later).line.notes).toEqual([{ at: 3, symbol: 'C6', midi: 67 }]);
+    expect(setupIn(later).line.spans).toEqual([{ from: 1, to: 3, shape: 'rise' }]);
   });
 
   it('lock a whole way of voicing at once', () => {
@@ -77,12 +85,12 @@ describe('edits', () => {
       voicing: voicingOf(tune, at),
     }));
     const all = edit(locked, { type: 'lock all', locks });
-    expect(all.setup.locks.guitar.map(({ at }) => at)).toEqual([0, 1, 2]);
+    expect(setupIn(all).locks.guitar.map(({ at }) => at)).toEqual([0, 1, 2]);
   });
 
   it('lock and unlock one chord', () => {
-    expect(locked.setup.locks.guitar).toHaveLength(1);
-    expect(edit(locked, { type: 'unlock', at: 1 }).setup.locks.guitar).toEqual([]);
+    expect(setupIn(locked).locks.guitar).toHaveLength(1);
+    expect(setupIn(edit(locked, { type: 'unlock', at: 1 })).locks.guitar).toEqual([]);
   });
 });
 
@@ -126,26 +134,39 @@ describe('undo and redo', () => {
   });
 });
 
+describe('a title in the text', () => {
+  it('is the name of the tune, and is rewritten where the name is', () => {
+    const named = edit(tune, { type: 'write changes', text: `title: Low Water\n${tune.text}` });
+    expect(named.title).toBe('Low Water');
+    const renamed = edit(named, { type: 'set field', field: 'title', value: 'Neap' });
+    expect(renamed).toMatchObject({ title: 'Neap', text: `title: Neap\n${tune.text}` });
+    expect(edit(named, { type: 'write changes', text: tune.text }).title).toBe('Low Water');
+  });
+});
+
 describe('moving a tune to another key', () => {
   const move = (document: TuneDocument, semitones: number): TuneDocument =>
     edit(document, { type: 'transpose', semitones });
   it('moves the changes, and the key of the tune with them', () => {
     expect(move(tune, 3)).toMatchObject({ text: '| Fm7 | Bb7 | Eb6 |', key: 'Eb' });
+    expect(move(tune, 3).places.transposed).toBe(3);
     expect(move(move(tune, 3), -3)).toEqual(tune);
   });
   it('moves the key in the text where the text names one, and leaves the other', () => {
-    const named = { ...tune, text: 'key: G\n| Am7 | D7 | G6 |' };
+    const named = tuneOf('key: G\n| Am7 | D7 | G6 |');
     expect(move(named, -2)).toMatchObject({ text: 'key: F\n| Gm7 | C7 | F6 |', key: 'C' });
   });
   it('leaves prose and charts that are too long alone, for they would not come back whole', () => {
-    const long = { ...tune, text: '| C6 '.repeat(600) };
+    const long = tuneOf('| C6 '.repeat(600));
     expect(move(long, 1)).toBe(long);
   });
   it('is one step of undo, and so is each edit in the sheet', () => {
     expect(groupOf({ type: 'transpose', semitones: 1 })).toBeUndefined();
-    expect(groupOf({ type: 'edit chart', text: '| C |' })).toBeUndefined();
-    expect(edit(tune, { type: 'edit chart', text: tune.text })).toBe(tune);
-    expect(edit(tune, { type: 'edit chart', text: '| F6 |' }).text).toBe('| F6 |');
+    const { chart } = chartOf(tune);
+    expect(groupOf({ type: 'edit chart', chart })).toBeUndefined();
+    expect(edit(tune, { type: 'edit chart', chart })).toBe(tune);
+    const shorter = edit(tune, { type: 'edit chart', chart: deleteBar(chart, 0) });
+    expect(shorter.text).toBe('| G7 | C6 |');
   });
 });
 
@@ -161,7 +182,7 @@ describe('comping', () => {
   const comped = edit(tune, { type: 'comp', change: { hits: [hit], devices: [device] } });
 
   it('changes what it names and nothing else', () => {
-    expect(comped.setup).toEqual({
+    expect(setupIn(comped)).toEqual({
       ...defaultArrangement,
       comp: { ...defaultArrangement.comp, hits: [hit], devices: [device] },
     });
@@ -169,8 +190,8 @@ describe('comping', () => {
 
   it('follows its bars and chords when bars are put in before them', () => {
     const longer = edit(comped, { type: 'write changes', text: '| A7 | Dm7 | G7 | C6 |' });
-    expect(longer.setup.comp.hits).toEqual([{ ...hit, bar: 3 }]);
-    expect(longer.setup.comp.devices).toEqual([{ ...device, at: 2 }]);
+    expect(setupIn(longer).comp.hits).toEqual([{ ...hit, bar: 3 }]);
+    expect(setupIn(longer).comp.devices).toEqual([{ ...device, at: 2 }]);
   });
 
   it('is undone together where one thing is pulled at without a pause', () => {

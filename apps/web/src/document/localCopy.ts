@@ -1,4 +1,10 @@
-import { upgradeArrangement } from '@drop-close/core';
+import {
+  firstWritten,
+  parseMeter,
+  readWritten,
+  upgradeArrangement,
+  type AnyArrangement,
+} from '@drop-close/core';
 import type { Origin, TuneDocument } from './types';
 
 /** A tune as this browser keeps it, so that nothing is lost while the server is away. */
@@ -48,8 +54,16 @@ export function readCopy(tuneId: string, storage: Storage = localStorage): Local
   }
 }
 
+/** A document as an older version of the application may have kept it. */
+interface OldDocument extends Omit<TuneDocument, 'places' | 'setup'> {
+  readonly places?: TuneDocument['places'];
+  readonly setup: AnyArrangement;
+}
+
 /** A copy may be older than this version of the application. */
-const today = (document: TuneDocument): TuneDocument => ({
-  ...document,
-  setup: upgradeArrangement(document.setup),
-});
+function today(document: OldDocument): TuneDocument {
+  const meter = parseMeter(document.meter);
+  const places = document.places ?? firstWritten(document.text, meter).places;
+  const { chart } = readWritten({ text: document.text, places }, meter);
+  return { ...document, places, setup: upgradeArrangement(document.setup, { chart, places }) };
+}

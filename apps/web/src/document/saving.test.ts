@@ -1,21 +1,12 @@
-import { defaultArrangement } from '@drop-close/core';
 import { Refusal, Unreachable } from '../api/client';
 import type { ArrangementView, TuneView } from '../api/types';
 import { keepCopy, readCopy, type LocalCopy } from './localCopy';
 import { openTune } from './openTune';
 import { saveDocument } from './saver';
-import type { Origin, TuneDocument } from './types';
+import { tuneOf } from '../testing/tunes';
+import type { Origin } from './types';
 
-const tune: TuneDocument = {
-  title: 'Slack Water',
-  text: '| C6 |',
-  key: 'C',
-  meter: '4/4',
-  tempo: 120,
-  feel: 'swing',
-  arrangementName: 'First arrangement',
-  setup: defaultArrangement,
-};
+const tune = tuneOf('| C6 |');
 const origin: Origin = {
   tuneId: 't',
   arrangementId: 'a',
@@ -57,7 +48,7 @@ function server(change: object = {}) {
   };
 }
 const edited = { ...tune, text: '| F6 |' };
-const both = { ...edited, setup: { ...defaultArrangement, loop: false } };
+const both = { ...edited, setup: { ...tune.setup, loop: false } };
 
 describe('saving', () => {
   it('sends only what has changed', async () => {

@@ -1,7 +1,8 @@
 import { create } from 'zustand';
 import { edit, groupOf, type DocumentAction } from './actions';
 import { advance, begin, redo, undo, type History } from './history';
-import type { Origin, TuneDocument } from './types';
+import { inHand } from './reading';
+import type { Origin, TuneDocument, TuneInHand } from './types';
 
 /** How far the document in hand is from the stored one. */
 export type SaveState =
@@ -40,7 +41,7 @@ export const useDocument = create<DocumentState>((set) => ({
   dispatch: (action) => {
     set(({ history }) => {
       if (!history) return {};
-      const next = edit(history.present, action);
+      const next = edit(history.present, action, newSeed());
       return { history: advance(history, next, Date.now(), groupOf(action)) };
     });
   },
@@ -58,9 +59,21 @@ export const useDocument = create<DocumentState>((set) => ({
   },
 }));
 
-/** The document on the desk. @throws outside a tune, where there is none. */
-export function useTune(): TuneDocument {
+/** Begins the names of what one edit makes; no two edits have the same, in this browser or another. */
+const newSeed = (): string => Math.random().toString(36).slice(2, 10);
+
+/** The document on the desk as it is saved. @throws outside a tune, where there is none. */
+export function useStoredTune(): TuneDocument {
   const document = useDocument((state) => state.history?.present);
   if (!document) throw new Error('No tune is open here');
   return document;
+}
+
+/** The tune in hand. @throws outside a tune, where there is none. */
+export const useTune = (): TuneInHand => inHand(useStoredTune());
+
+/** The tune in hand as it is now, for what is done between two paints. */
+export function tuneNow(): TuneInHand | undefined {
+  const { history } = useDocument.getState();
+  return history && inHand(history.present);
 }

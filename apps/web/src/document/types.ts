@@ -1,10 +1,18 @@
-import type { Arrangement } from '@drop-close/core';
+import type { Arrangement, Positions, StoredArrangement, Unfit } from '@drop-close/core';
 import type { TuneFields } from '../api/types';
 
-/** A tune and one arrangement of it, as the player has them in hand. */
-export interface TuneDocument extends TuneFields {
+/** A tune and one arrangement of it, as they are saved. */
+export interface TuneDocument extends Required<TuneFields> {
   readonly arrangementName: string;
+  readonly setup: StoredArrangement;
+}
+
+/** A document as the player has it in hand: all that is said of chords and bars where it is now. */
+export interface TuneInHand extends Omit<TuneDocument, 'setup'> {
   readonly setup: Arrangement;
+  /** What has no place in the chart as it is now. */
+  readonly unfit: readonly Unfit[];
+  readonly positions: Positions;
 }
 
 /** Where a document lives on the server, and the versions its stored form has. */

@@ -1,6 +1,7 @@
 import {
   defaultArrangement,
   defaultInstruments,
+  firstWritten,
   midi,
   noComp,
   readMidi,
@@ -12,7 +13,7 @@ import { createComposer } from './composer';
 import type { ComposeQuestion } from './protocol';
 
 const question = (comp: Partial<Comp> = {}, solo?: SoloLine): ComposeQuestion => ({
-  text: '[A]\n| Dm7 | G7 | Cmaj7 | A7 |',
+  ...firstWritten('[A]\n| Dm7 | G7 | Cmaj7 | A7 |'),
   meter: '4/4',
   key: 'C',
   setup: { ...defaultArrangement, comp: { ...noComp, ...comp } },

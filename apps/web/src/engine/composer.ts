@@ -8,8 +8,6 @@ import {
   mendBar,
   offbeatAt,
   offersAt,
-  parseChart,
-  parseMeter,
   planByBar,
   playPlan,
   songOf,
@@ -21,7 +19,7 @@ import {
   type ComposeRequest,
   type SoloNote,
 } from '@drop-close/core';
-import { keyed } from './keyed';
+import { createReader } from './reading';
 import type { ComposeQuestion, ComposedChoruses, Composer } from './protocol';
 
 interface Current {
@@ -34,14 +32,14 @@ interface Current {
 }
 
 /** The part of the engine that comps: holds the choruses last composed, gives out what is asked of them. */
-export function createComposer(): Composer {
+export function createComposer(read = createReader()): Composer {
   const connector = createConnector();
   let current: Current | undefined;
   let count = 0;
   const groundOf = (question: ComposeQuestion) => {
-    const { text, meter, key, setup, instruments, feel, tempo, solo } = question;
-    const { chart } = parseChart(text, parseMeter(meter));
-    const chorus = chorusOf(keyed(chart, key), setup.splits);
+    const { setup, instruments, feel, tempo, solo } = question;
+    const { keyed, analysis } = read(question);
+    const chorus = chorusOf(keyed, setup.splits, analysis());
     const offbeat = offbeatAt(feel, tempo, setup.comp.swing);
     const times = setup.comp.plan.length;
     const all = {

@@ -1,9 +1,15 @@
-import { defaultArrangement, defaultInstruments, voicingKey, withLock } from '@drop-close/core';
+import {
+  defaultArrangement,
+  defaultInstruments,
+  firstWritten,
+  voicingKey,
+  withLock,
+} from '@drop-close/core';
 import { createEngine } from './engine';
 import { Overtaken, newestWins } from './newest';
 
 const request = (text: string) => ({
-  text,
+  ...firstWritten(text),
   meter: '4/4',
   key: 'C',
   setup: defaultArrangement,
@@ -86,9 +92,11 @@ describe('the engine behind the page', () => {
       writtenAbove: 0,
       school: 'by function' as const,
     };
-    expect(engine.read({ ...changes, text: '| Dm7 | G7 |' }).homeKey).toBe('C major');
-    expect(engine.read({ ...changes, text: 'key: Bb\n| Cm7 | F7 |' }).homeKey).toBe('Bb major');
-    const part = engine.read({ ...changes, writtenAbove: 9, text: '| Dm7 | G7 |' });
+    expect(engine.read({ ...changes, ...firstWritten('| Dm7 | G7 |') }).homeKey).toBe('C major');
+    expect(engine.read({ ...changes, ...firstWritten('key: Bb\n| Cm7 | F7 |') }).homeKey).toBe(
+      'Bb major',
+    );
+    const part = engine.read({ ...changes, writtenAbove: 9, ...firstWritten('| Dm7 | G7 |') });
     expect(part.homeKey).toBe('A major');
   });
 

@@ -1,5 +1,4 @@
 import {
-  analyzeChart,
   bandPlan,
   browseFamily,
   chorusOf,
@@ -7,12 +6,9 @@ import {
   createConnector,
   easierForms,
   makeEtude,
-  parseChart,
-  parseMeter,
   readSoloFile,
   resolutionsOf,
   settingsOf,
-  transposeChart,
   voiceChorus,
   voicedWith,
   type Arrangement,
@@ -24,7 +20,7 @@ import {
   type PitchedChord,
 } from '@drop-close/core';
 import { createComposer } from './composer';
-import { keyed } from './keyed';
+import { createReader } from './reading';
 import type { Engine, Meeting, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
 
 interface Current {
@@ -38,12 +34,13 @@ interface Current {
 /** The engine behind the page: holds the candidates of the last chorus, gives out what is asked. */
 export function createEngine(): Engine {
   const connector = createConnector();
+  const read = createReader();
   let current: Current | undefined;
   let count = 0;
   const voice = (request: VoiceRequest): Current => {
     const { setup, instruments } = request;
-    const { chart, problems } = parseChart(request.text, parseMeter(request.meter));
-    const chorus = chorusOf(keyed(chart, request.key), setup.splits);
+    const { chart, problems, keyed, analysis } = read(request);
+    const chorus = chorusOf(keyed, setup.splits, analysis());
     const settings = settingsOf(setup, chorus, instruments);
     const outcome = voiceChorus(connector, chorus, settings, setup);
     count += 1;
@@ -57,15 +54,12 @@ export function createEngine(): Engine {
     return chord?.kind === 'chord' ? chord : undefined;
   };
   return {
-    ...createComposer(),
+    ...createComposer(read),
     readSolo: (bytes) => {
       const solo = readSoloFile(bytes);
       return solo.ok ? { solo: solo.value } : { problem: solo.problem };
     },
-    read: ({ text, meter, key, writtenAbove, school }) => {
-      const { chart } = parseChart(text, parseMeter(meter));
-      return analyzeChart(transposeChart(keyed(chart, key), writtenAbove), { school });
-    },
+    read: (request) => read(request).analysis(request.school, request.writtenAbove),
     voice: (request) => {
       current = voice(request);
       return current.voiced;

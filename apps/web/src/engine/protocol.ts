@@ -4,6 +4,7 @@ import type {
   BandPlan,
   Chart,
   ChartAnalysis,
+  ChartPlaces,
   ChartProblem,
   CompBehind,
   Composed,
@@ -28,21 +29,22 @@ import type {
   Way,
 } from '@drop-close/core';
 
-export interface VoiceRequest {
+/** Changes as they are written. */
+export interface ChartRequest {
   readonly text: string;
+  readonly places: ChartPlaces;
   readonly meter: string;
   /** The tune's key, for changes that name none. */
   readonly key: string;
+}
+
+export interface VoiceRequest extends ChartRequest {
   readonly setup: Arrangement;
   /** As the player holds them. */
   readonly instruments: Instruments;
 }
 
-export interface ReadRequest {
-  readonly text: string;
-  readonly meter: string;
-  /** The tune's key, for changes that name none. */
-  readonly key: string;
+export interface ReadRequest extends ChartRequest {
   /** How far above concert pitch the reader's part is written. */
   readonly writtenAbove: number;
   /** Whose note pools stand first. */

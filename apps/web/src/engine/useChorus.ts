@@ -39,12 +39,12 @@ export const useAnalysis = (): ChartAnalysis | undefined =>
 
 /** Keeps the reading of the changes in step with the tune. Used once, by the tune's page. */
 export function useReading(): void {
-  const { text, meter, key } = useTune();
+  const { text, places, meter, key } = useTune();
   const { reader } = usePreferences();
   const { school } = useProfile().writing;
   const writtenAbove = WRITTEN_ABOVE[reader];
   useEffect(() => {
-    engine.read({ text, meter, key, writtenAbove, school }).then(
+    engine.read({ text, places, meter, key, writtenAbove, school }).then(
       (analysis) => {
         useReadingStore.setState({ analysis, failure: undefined });
       },
@@ -52,7 +52,7 @@ export function useReading(): void {
         if (!(error instanceof Overtaken)) useReadingStore.setState({ failure: String(error) });
       },
     );
-  }, [text, meter, key, writtenAbove, school]);
+  }, [text, places, meter, key, writtenAbove, school]);
   useEffect(
     () => () => {
       useReadingStore.setState(NO_READING);
@@ -72,12 +72,12 @@ function useVoicingOf(setup: Arrangement): Arrangement {
 
 /** Keeps the voiced chorus in step with the tune. Used once, by the tune's page. */
 export function useVoicing(): void {
-  const { text, meter, key, setup: whole } = useTune();
+  const { text, places, meter, key, setup: whole } = useTune();
   const { guitar, keyboard } = useProfile();
   const setup = useVoicingOf(whole);
   useEffect(() => {
     useChorusStore.setState({ working: true });
-    engine.voice({ text, meter, key, setup, instruments: { guitar, keyboard } }).then(
+    engine.voice({ text, places, meter, key, setup, instruments: { guitar, keyboard } }).then(
       (chorus) => {
         useChorusStore.setState({ chorus, working: false, failure: undefined });
       },
@@ -87,7 +87,7 @@ export function useVoicing(): void {
         useChorusStore.setState({ working: false, failure });
       },
     );
-  }, [text, meter, key, setup, guitar, keyboard]);
+  }, [text, places, meter, key, setup, guitar, keyboard]);
   useEffect(
     () => () => {
       useChorusStore.setState({ chorus: undefined, working: false, failure: undefined });

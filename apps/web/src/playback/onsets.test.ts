@@ -7,7 +7,6 @@ import {
   createConnector,
   bandPlan,
   defaultArrangement,
-  defaultSection,
   heardLine,
   offbeatAt,
   parseChart,
@@ -55,7 +54,7 @@ function comped(file: string, instrument: InstrumentKind) {
   const offbeat = offbeatAt(feel, tempo, 100);
   const line = heardLine(solo.value.line, chorus.timeline, chorus.timeline, offbeat);
   const arrangement = { ...defaultArrangement, instrument };
-  const comp = { ...arrangement.comp, plan: [[defaultSection]] };
+  const { comp } = arrangement;
   const request = { connector: createConnector(), arrangement, comp, chorus, line, offbeat };
   const made = compBehind({ ...request, feel, seed: 1 });
   const { choruses, voiced, sounding } = compose({ ...request, comp: made.comp });

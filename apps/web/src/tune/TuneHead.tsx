@@ -8,6 +8,7 @@ import { formatMeter } from '@drop-close/core';
 import { keyName } from '../ui/keyName';
 import { useHeading } from './heading';
 import { useKeysSheet } from './KeysSheet';
+import { NoLongerFits } from './NoLongerFits';
 import { usePlaceSearch } from './selection';
 
 /** Title, screens, and the state of the tune. */
@@ -33,6 +34,7 @@ export function TuneHead() {
         <NavLink to={{ pathname: 'voice', search }}>Voice</NavLink>
         <NavLink to={{ pathname: 'comp', search }}>Comp</NavLink>
       </nav>
+      <NoLongerFits />
       <SaveNote />
       <span className="tune-tools">
         <Button

@@ -1,11 +1,5 @@
 import { LockFilled, SoundOutlined, UnlockOutlined } from '@ant-design/icons';
-import {
-  easeReason,
-  instrumentOf,
-  prettyDegree,
-  standingLocks,
-  type Voicing,
-} from '@drop-close/core';
+import { easeReason, instrumentOf, prettyDegree, type Voicing } from '@drop-close/core';
 import { Button } from 'antd';
 import { CareNote } from '../care/CareNote';
 import { useTune } from '../document/store';
@@ -21,6 +15,7 @@ import { Grip } from './Grip';
 import { PanelTabs } from './sheet/PanelTabs';
 import { SplitTool } from './SplitTool';
 import { toggleDesk, useVoiceDesk } from './useVoiceDesk';
+import { useHeldLocks } from './useHeldLocks';
 import { useVoiceActions } from './useVoiceActions';
 
 interface SidePanelProps {
@@ -34,9 +29,10 @@ export function SidePanel({ chorus, outcome }: SidePanelProps) {
   const { setup } = useTune();
   const profile = useProfile();
   const actions = useVoiceActions();
+  const { held } = useHeldLocks();
   const voicing = outcome.path[index];
   if (!event || !voicing) return null;
-  const locked = standingLocks(setup, profile).some((lock) => lock.at === index);
+  const locked = held.some(({ at }) => at === index);
   return (
     <aside className="panel" aria-label="The chord in hand">
       <div className="panel-head">

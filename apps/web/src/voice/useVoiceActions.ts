@@ -1,11 +1,11 @@
-import { standingLocks, voicingKey, type Alternative, type Voicing } from '@drop-close/core';
+import { voicingKey, type Alternative, type Voicing } from '@drop-close/core';
 import { create } from 'zustand';
 import { useEffect } from 'react';
-import { useDocument, useTune } from '../document/store';
+import { useDocument } from '../document/store';
 import { engine } from '../engine/client';
 import { useChorus } from '../engine/useChorus';
 import { useBand } from '../playback/useBand';
-import { useProfile } from '../profile/profileStore';
+import { useHeldLocks } from './useHeldLocks';
 import { useSelection } from '../tune/selection';
 
 /** As many alternatives as one looks through. */
@@ -48,15 +48,13 @@ export interface VoiceActions {
 export function useVoiceActions(): VoiceActions {
   const chorus = useChorus();
   const { index, event } = useSelection();
-  const { setup } = useTune();
-  const profile = useProfile();
   const { hear } = useBand();
   const { dispatch } = useDocument.getState();
   const path = chorus?.outcome.status === 'found' ? chorus.outcome.path : [];
   const symbol = event?.chord.symbol;
-  const locked = standingLocks(setup, profile).find((lock) => lock.at === index);
+  const locked = useHeldLocks().held.find(({ at }) => at === index);
   // The voicing in hand may be newer than the engine's last answer.
-  const voicing = (locked?.symbol === symbol ? locked?.voicing : undefined) ?? path[index];
+  const voicing = locked?.voicing ?? path[index];
 
   const take = (chosen: Voicing): void => {
     if (symbol === undefined) return;

@@ -1,10 +1,11 @@
+import type { Chord } from '../chord/types';
 import { noComp } from '../comp/defaults';
 import { defaultSettings, defaultWeights } from '../connect/data';
 import type { ConnectSettings } from '../connect/types';
 import { defaultGuitar, defaultKeyboard, rooms } from '../voicing/data';
-import { fretsLeft, openPitches } from '../voicing/guitar/geometry';
-import type { Guitar, Instrument, Keyboard, VoicedNote, Voicing } from '../voicing/types';
+import type { Guitar, Instrument, Keyboard, Voicing } from '../voicing/types';
 import type { Chorus } from './chorus';
+import { heldLock, type WhyNotHeld } from './heldLocks';
 import type { Arrangement, InstrumentKind, Lock, TopLine } from './types';
 import { wishesOf } from './wishes';
 
@@ -13,7 +14,6 @@ export const noLine: TopLine = { notes: [], spans: [], keepTop: false };
 
 /** How a tune is voiced before the player has decided anything. */
 export const defaultArrangement: Arrangement = {
-  version: 5,
   instrument: 'guitar',
   keyboardHands: 'two',
   room: rooms.alone,
@@ -37,8 +37,8 @@ export interface Instruments {
 export const defaultInstruments: Instruments = { guitar: defaultGuitar, keyboard: defaultKeyboard };
 
 /**
- * The settings of the engine for an arrangement of a chorus. Stale locks and notes are left out, and a
- * chord that no chosen family voices is lent one.
+ * The settings of the engine for an arrangement of a chorus. Locks and notes that do not hold at their
+ * chords as they are now are left out, and a chord that no chosen family voices is lent one.
  */
 export function settingsOf(
   arrangement: Arrangement,
@@ -47,35 +47,40 @@ export function settingsOf(
 ): ConnectSettings {
   const { room, families, tensions, weights, loop } = arrangement;
   const instrument = instrumentOf(arrangement, instruments);
-  const locks: Record<number, Voicing> = {};
-  for (const { at, symbol, voicing } of standingLocks(arrangement, instruments)) {
-    if (chorus.chords[at]?.symbol === symbol) locks[at] = voicing;
-  }
+  const { held } = heldLocks(arrangement, chorus.chords, instruments);
+  const locks = Object.fromEntries(held.map(({ at, voicing }) => [at, voicing]));
   const wishes = wishesOf(arrangement.line, chorus);
   const chosen = { instrument, room, families, tensions, weights, loop, locks, wishes };
   return { ...defaultSettings, ...chosen, lendFamily: true };
 }
 
-/**
- * The locks of the instrument in hand that it still plays as they sound. Those made on another tuning are
- * kept with the arrangement and stand again when it is back.
- */
-export function standingLocks(
-  arrangement: Arrangement,
-  instruments = defaultInstruments,
-): readonly Lock[] {
-  const instrument = instrumentOf(arrangement, instruments);
-  return arrangement.locks[arrangement.instrument].filter(({ voicing }) =>
-    voicing.notes.every((note) => soundsOn(note, instrument)),
-  );
+/** Locks of the instrument in hand: those that hold as they are played now, and those that do not. */
+export interface HeldLocks {
+  readonly held: readonly { readonly at: number; readonly voicing: Voicing }[];
+  readonly fallen: readonly { readonly lock: Lock; readonly why: WhyNotHeld }[];
 }
 
-function soundsOn({ midi, string = 0, fret = 0 }: VoicedNote, instrument: Instrument): boolean {
-  if (instrument.kind === 'keyboard') {
-    return midi >= instrument.lowest && midi <= instrument.highest;
+/**
+ * Locks that do not hold – made on another tuning, say, or for a chord that is another by now – are kept
+ * with the arrangement and hold again when they can.
+ * @param chords of the chorus, parts of split ones counted
+ */
+export function heldLocks(
+  arrangement: Arrangement,
+  chords: readonly Chord[],
+  instruments = defaultInstruments,
+): HeldLocks {
+  const instrument = instrumentOf(arrangement, instruments);
+  const held: { at: number; voicing: Voicing }[] = [];
+  const fallen: { lock: Lock; why: WhyNotHeld }[] = [];
+  for (const lock of arrangement.locks[arrangement.instrument]) {
+    const chord = chords[lock.at];
+    if (!chord) continue;
+    const outcome = heldLock(lock, chord, instrument);
+    if (outcome.held) held.push({ at: lock.at, voicing: outcome.voicing });
+    else fallen.push({ lock, why: outcome.why });
   }
-  const open = openPitches(instrument).at(-string);
-  return open !== undefined && open + fret === midi && fret <= fretsLeft(instrument);
+  return { held, fallen };
 }
 
 /** The instrument an arrangement is for, as its player holds it. */

@@ -21,10 +21,16 @@ export interface Chorus {
   readonly analysis: ChartAnalysis;
 }
 
-/** Splits that are stale, under another symbol or beyond their chord, are left out. */
-export function chorusOf(chart: Chart, splits: readonly Split[] = []): Chorus {
+/**
+ * Splits beyond the end of their chord are left out.
+ * @param analysis of the same chart, where it is there already
+ */
+export function chorusOf(
+  chart: Chart,
+  splits: readonly Split[] = [],
+  analysis: ChartAnalysis = analyzeChart(chart),
+): Chorus {
   const whole = timeline(chart);
-  const analysis = analyzeChart(chart);
   const wholeChords = placeInContext(whole.events, analysis);
   const time = splitTimeline(whole, splits);
   const wholeAt = wholePositions(time.events);
@@ -47,20 +53,18 @@ export function wholePositions(events: readonly ChartEvent[]): number[] {
   });
 }
 
-function splitTimeline(time: Timeline, splits: readonly Split[]): Timeline {
+export function splitTimeline(time: Timeline, splits: readonly Split[]): Timeline {
   if (!splits.length) return time;
   const events = time.events.flatMap((event, whole) => {
     const cuts = splits
-      .filter(({ at, symbol, after }) => {
-        const inside = after > 0 && after < event.length;
-        return at === whole && symbol === event.chord.symbol && inside;
-      })
+      .filter(({ at, after }) => at === whole && after > 0 && after < event.length)
       .map(({ after }) => after)
       .sort((a, b) => a - b);
     return [0, ...cuts].map((after, part): ChartEvent => {
       const until = cuts[part] ?? event.length;
       if (part === 0) return { ...event, length: until };
-      return { ...event, ...placeAt(time, event.at + after), length: until - after, part };
+      const place = { ...event.place, after };
+      return { ...event, ...placeAt(time, event.at + after), length: until - after, part, place };
     });
   });
   return { ...time, events };

@@ -2,7 +2,6 @@ import { chorusOfChords } from '../testing/builders';
 import { defaultGuitar, rooms } from '../voicing/data';
 import { defaultArrangement, settingsOf } from './arrangement';
 import { arrangementFor, checkProfile, defaultProfile, handReaching } from './profile';
-import { upgradeArrangement, type StoredArrangement } from './upgrade';
 
 it('measures a hand at the fifth fret: four frets up is a hand of the middle size (arithmetic)', () => {
   expect(handReaching(defaultGuitar, 9)).toEqual({ comfortableMm: 100, limitMm: 125 });
@@ -42,30 +41,4 @@ it('names what cannot be by its path from the profile', () => {
   const paths = checkProfile({ ...defaultProfile, guitar, rooms: [room] }).map(({ path }) => path);
   expect(paths).toEqual(expect.arrayContaining(['guitar.frets', 'rooms.0.window']));
   expect(checkProfile(defaultProfile)).toEqual([]);
-});
-
-it('brings an arrangement of an older shape up to today, and leaves one of today alone', () => {
-  const { instrument, keyboardHands, families, weights, loop, locks } = defaultArrangement;
-  const { motion, leaps, resolution, register, hand } = { ...weights, motion: 50 };
-  const first = {
-    version: 1,
-    room: 'bass',
-    weights: { motion, leaps, resolution, register, hand },
-    ...{ instrument, keyboardHands, families, loop, locks },
-  };
-  expect(upgradeArrangement(first as unknown as StoredArrangement)).toEqual({
-    ...defaultArrangement,
-    room: rooms.bass,
-    weights: { ...weights, motion: 50 },
-  });
-  const second = {
-    ...defaultArrangement,
-    version: 2,
-    weights: first.weights,
-  } as unknown as StoredArrangement;
-  expect(upgradeArrangement(second)).toEqual({
-    ...defaultArrangement,
-    weights: { ...weights, motion: 50 },
-  });
-  expect(upgradeArrangement(defaultArrangement)).toBe(defaultArrangement);
 });

@@ -8,6 +8,8 @@ export type InstrumentKind = Instrument['kind'];
 /** A voicing the player holds on to. */
 export interface Lock extends AtChord {
   readonly voicing: Voicing;
+  /** How far the tune has been transposed since, -5..6 semitones; 0 when left out. */
+  readonly moved?: number;
 }
 
 /** A chord voiced anew while it lasts. Here `at` counts whole chords. */
@@ -19,6 +21,8 @@ export interface Split extends AtChord {
 /** A note the player wants on top, as a MIDI note. */
 export interface LineNote extends AtChord {
   readonly midi: number;
+  /** How far the tune has been transposed since, -5..6 semitones; 0 when left out. */
+  readonly moved?: number;
 }
 
 export const LINE_SHAPES = ['hold', 'rise', 'fall', 'arch', 'answer'] as const;
@@ -43,11 +47,10 @@ export interface TopLine {
 export const RETURNS = ['free', 'same', 'varied'] as const;
 
 /**
- * What a player decides about voicing and comping one tune, as it is saved. `version` is the shape of this very
- * object: `upgradeArrangement` brings older ones up when they are read.
+ * What a player decides about voicing and comping one tune, with every chord and bar by its position in
+ * the chorus as it is now. It is saved by place instead: see `StoredArrangement`.
  */
 export interface Arrangement {
-  readonly version: 5;
   readonly instrument: InstrumentKind;
   readonly keyboardHands: 'one' | 'two';
   /** The room as it was chosen and dragged for this tune; later changes of the player's rooms leave it. */

@@ -1,12 +1,31 @@
+import { analyzeChart } from '../analysis/analyzeChart';
+import { identify } from '../chart/places/identify';
+import type { ChartPlaces } from '../chart/places/types';
+import type { Chart } from '../chart/types';
+import type { SectionPlan } from '../comp/comping';
 import { noComp } from '../comp/defaults';
+import type { AppliedDevice } from '../movement/types';
 import { defaultWeights } from '../connect/data';
 import { rooms } from '../voicing/data';
 import type { RoomId } from '../voicing/types';
 import { noLine } from './arrangement';
+import { sectionsOf } from './chorusSections';
+import { oldVariant } from './oldVariants';
+import { positionsIn } from './positions';
+import { storeArrangement } from './store';
+import type { StoredArrangement } from './stored';
 import type { Arrangement } from './types';
 
+/** The fifth shape: everything by its position in the chorus. */
+export interface ArrangementV5 extends Omit<Arrangement, 'comp'> {
+  readonly version: 5;
+  readonly comp: Omit<Arrangement['comp'], 'plan'> & {
+    readonly plan: readonly (readonly SectionPlan[])[];
+  };
+}
+
 /** The fourth shape: nothing of comping. */
-interface ArrangementV4 extends Omit<Arrangement, 'version' | 'comp'> {
+interface ArrangementV4 extends Omit<Arrangement, 'comp'> {
   readonly version: 4;
 }
 
@@ -32,38 +51,86 @@ interface ArrangementV1 extends Omit<ArrangementV2, 'version' | 'room' | 'tensio
   readonly weights: Omit<ArrangementV2['weights'], 'sound'>;
 }
 
-export type StoredArrangement =
-  Arrangement | ArrangementV4 | ArrangementV3 | ArrangementV2 | ArrangementV1;
+/** An arrangement in any shape that was ever saved. */
+export type AnyArrangement =
+  StoredArrangement | ArrangementV5 | ArrangementV4 | ArrangementV3 | ArrangementV2 | ArrangementV1;
+
+/** The chart that positions of older shapes were counted in. */
+export interface ChartWithPlaces {
+  readonly chart: Chart;
+  readonly places: ChartPlaces;
+}
 
 /** Brings an arrangement stored in an older shape up to today's; one of today's is returned as it is. */
-export function upgradeArrangement(stored: StoredArrangement): Arrangement {
+export function upgradeArrangement(
+  stored: AnyArrangement,
+  written: ChartWithPlaces,
+): StoredArrangement {
   switch (stored.version) {
-    case 5:
+    case 6:
       return stored;
+    case 5:
+      return byPlace(stored, written);
     case 4:
-      return { ...stored, version: 5, comp: noComp };
+      return upgradeArrangement(
+        { ...stored, version: 5, comp: { ...noComp, plan: [[]] } },
+        written,
+      );
     case 3:
-      return upgradeArrangement({
-        ...stored,
-        version: 4,
-        weights: { ...defaultWeights, ...stored.weights },
-        splits: [],
-        line: noLine,
-        returns: 'free',
-      });
+      return upgradeArrangement(
+        {
+          ...stored,
+          version: 4,
+          weights: { ...defaultWeights, ...stored.weights },
+          splits: [],
+          line: noLine,
+          returns: 'free',
+        },
+        written,
+      );
     case 2:
-      return upgradeArrangement({
-        ...stored,
-        version: 3,
-        weights: { ...defaultWeights, ...stored.weights },
-      });
+      return upgradeArrangement(
+        { ...stored, version: 3, weights: { ...defaultWeights, ...stored.weights } },
+        written,
+      );
     case 1:
-      return upgradeArrangement({
-        ...stored,
-        version: 2,
-        room: rooms[stored.room],
-        tensions: 'as written',
-        weights: { ...defaultWeights, ...stored.weights },
-      });
+      return upgradeArrangement(
+        {
+          ...stored,
+          version: 2,
+          room: rooms[stored.room],
+          tensions: 'as written',
+          weights: { ...defaultWeights, ...stored.weights },
+        },
+        written,
+      );
   }
+}
+
+/** Positions become the places they name in the chart as it is. */
+function byPlace(
+  { version, comp, ...rest }: ArrangementV5,
+  { chart, places }: ChartWithPlaces,
+): StoredArrangement {
+  const positions = positionsIn(identify(chart, places), places);
+  const planned = comp.plan.some((sections) => sections.length > 0);
+  const sections = planned
+    ? sectionsOf({ timeline: positions.timeline, analysis: analyzeChart(chart) })
+    : [];
+  const arrangement: Arrangement = {
+    ...rest,
+    comp: {
+      ...comp,
+      devices: comp.devices.map((device): AppliedDevice => {
+        return { ...device, variant: oldVariant(device.device, device.variant) };
+      }),
+      plan: comp.plan.map((plans) =>
+        plans.flatMap((plan, at) => {
+          const section = sections[at];
+          return section ? [{ from: section.from, to: section.to, plan }] : [];
+        }),
+      ),
+    },
+  };
+  return storeArrangement(arrangement, positions);
 }

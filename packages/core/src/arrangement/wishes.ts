@@ -1,13 +1,15 @@
 import { noWishes } from '../connect/data';
 import type { TopMotion, Wishes } from '../connect/types';
 import type { Chorus } from './chorus';
+import { topNoteHolds } from './heldLocks';
 import type { LineSpan, TopLine } from './types';
 
 /** What the top line and the form ask of single chords and changes. Answers wait for the phrase before them. */
 export function wishesOf(line: TopLine, { chords, timeline, phraseEnds }: Chorus): Wishes {
   const tops: Record<number, number> = {};
-  for (const { at, symbol, midi } of line.notes) {
-    if (chords[at]?.symbol === symbol) tops[at] = midi;
+  for (const note of line.notes) {
+    const chord = chords[note.at];
+    if (chord && topNoteHolds(note, chord)) tops[note.at] = note.midi;
   }
   const shapes: Record<number, TopMotion> = {};
   for (const span of line.spans) Object.assign(shapes, shapesOf(span));

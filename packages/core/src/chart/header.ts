@@ -4,6 +4,8 @@ import { FEELS, type ChartHeader } from './types';
 
 export const SLOWEST = 30;
 export const FASTEST = 360;
+/** The longest title of a tune, in characters. */
+export const LONGEST_TITLE = 120;
 
 /**
  * Reads a key into its short form; `undefined` when it is none.
@@ -24,6 +26,7 @@ export function readHeaderLine(line: string): ChartHeader | string {
   const name = line.slice(0, colon).trim().toLowerCase();
   const value = line.slice(colon + 1).trim();
   if (name === 'title') {
+    if (value.length > LONGEST_TITLE) return `A title has at most ${LONGEST_TITLE} characters.`;
     return value ? { title: value } : 'A title is missing after "title:".';
   }
   if (name === 'key') {

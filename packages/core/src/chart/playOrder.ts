@@ -1,4 +1,6 @@
 import { barMeters, quartersInBar } from './meter';
+import { freshBarId, freshSectionId } from './places/identify';
+import type { BarPlace, SectionPlace } from './places/types';
 import type { Bar, Chart, Meter } from './types';
 import { directionOf, isCodaSection, type Direction } from './words';
 
@@ -9,14 +11,23 @@ export interface PlayedBar {
   readonly number: number;
   /** Position among the written bars, from 0. */
   readonly written: number;
+  readonly place: BarPlace;
   /** Name of the section, where one begins here. */
   readonly section?: string;
+  /** The section, named or not, where one begins here. */
+  readonly sectionPlace?: SectionPlace;
   readonly meter: Meter;
   /** Where it begins, in quarters from the beginning of bar 1; a pickup begins before 0. */
   readonly at: number;
 }
 
-type WrittenBar = Omit<PlayedBar, 'number' | 'at'> & { readonly directions: readonly Direction[] };
+/** A bar as it is written; which time it is played is not yet said. */
+interface WrittenBar extends Pick<PlayedBar, 'bar' | 'meter' | 'written' | 'section'> {
+  readonly barId: string;
+  readonly sectionId?: string;
+  readonly directions: readonly Direction[];
+}
+
 type Jump = Extract<Direction, { readonly kind: 'jump' }>;
 
 /** Guards against charts whose repeats multiply without end. */
@@ -26,29 +37,37 @@ export const MOST_PLAYED_BARS = 2000;
 export function playOrder(chart: Chart): PlayedBar[] {
   const pickup = chart.header.pickup !== undefined;
   const played = new Walk(written(chart)).bars();
+  const passes = new Map<number, number>();
   let at = 0;
-  return played.map(({ bar, written: place, section, meter }, index) => {
+  return played.map(({ bar, written: position, section, meter, barId, sectionId }, index) => {
     const number = pickup ? index : index + 1;
     const length = quartersInBar(meter);
     const begins = number === 0 ? -length : at;
     at = begins + length;
-    const named = section === undefined ? {} : { section };
-    return { bar, number, written: place, meter, at: begins, ...named };
+    const pass = passes.get(position) ?? 0;
+    passes.set(position, pass + 1);
+    return {
+      ...{ bar, number, written: position, meter, at: begins, place: { bar: barId, pass } },
+      ...(section === undefined ? {} : { section }),
+      ...(sectionId === undefined ? {} : { sectionPlace: { section: sectionId, pass } }),
+    };
   });
 }
 
 function written(chart: Chart): WrittenBar[] {
   const meters = barMeters(chart);
   let position = 0;
-  return chart.sections.flatMap((section) =>
+  return chart.sections.flatMap((section, inOrder) =>
     section.bars.map((bar, index) => ({
       bar,
+      barId: bar.identity?.id ?? freshBarId(position),
       meter: meters[position] ?? chart.meter,
       written: position++,
       directions: [
         ...(bar.words ?? []).flatMap((words) => directionOf(words) ?? []),
         ...(index === 0 && isCodaSection(section.name) ? [{ kind: 'coda' as const }] : []),
       ],
+      ...(index === 0 ? { sectionId: section.id ?? freshSectionId(inOrder) } : {}),
       ...(index === 0 && section.name !== undefined ? { section: section.name } : {}),
     })),
   );

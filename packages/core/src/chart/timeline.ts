@@ -1,6 +1,8 @@
 import type { Chord } from '../chord/types';
 import { beats as inBeats, type Beats } from '../units';
 import { quartersInBar, slotStarts } from './meter';
+import { slotIdIn } from './places/identify';
+import type { ChordPlace } from './places/types';
 import { playOrder, type PlayedBar } from './playOrder';
 import type { Chart, Slot } from './types';
 
@@ -18,6 +20,7 @@ export interface ChartEvent {
   /** Which written bar it stands in, from 0, and which slot of it, from 0. */
   readonly written: number;
   readonly slot: number;
+  readonly place: ChordPlace;
   /** The second and later parts of a chord that the player has split, from 1. */
   readonly part?: number;
 }
@@ -40,7 +43,7 @@ export function timeline(chart: Chart): Timeline {
   const starts: Omit<ChartEvent, 'length'>[] = [];
   let lastWritten: readonly Slot[] = [];
   for (const played of bars) {
-    const { bar, meter, at, number, written } = played;
+    const { bar, meter, at, number, written, place } = played;
     const again = bar.slots[0]?.kind === 'repeat bar';
     const slots = again ? lastWritten : bar.slots;
     lastWritten = slots;
@@ -56,6 +59,10 @@ export function timeline(chart: Chart): Timeline {
         at: at + beat * quarter,
         written,
         slot: again ? 0 : position,
+        place: {
+          slot: bar.identity?.slots[position] ?? slotIdIn(place.bar, position),
+          pass: place.pass,
+        },
       });
     });
   }

@@ -1,4 +1,5 @@
 import type { Chord, ChordProblem } from '../chord/types';
+import type { BarIdentity } from './places/types';
 
 export interface Meter {
   /** Beats in a bar, 1..12. */
@@ -47,6 +48,8 @@ export interface Bar {
   readonly words?: readonly string[];
   /** Line breaks in the text before this bar, so that lines stay as the player laid them out. */
   readonly lineBreaks: number;
+  /** Which bar this is, wherever edits take it; missing in a chart fresh from its text, and on new bars. */
+  readonly identity?: BarIdentity;
 }
 
 export interface Section {
@@ -54,6 +57,8 @@ export interface Section {
   readonly name?: string;
   readonly lineBreaks: number;
   readonly bars: readonly Bar[];
+  /** Which section this is, wherever edits take it; missing as in its bars. */
+  readonly id?: string;
 }
 
 export interface Chart {
@@ -78,8 +83,7 @@ export interface ChartProblem {
 
 /**
  * Something said of one chord of the chorus. `at` is its position among the chords as played, from 0,
- * the parts of split chords counted one by one; under another symbol than the one noted it is stale and
- * not applied.
+ * the parts of split chords counted one by one; `symbol` is what the chord was called when it was said.
  */
 export interface AtChord {
   readonly at: number;

@@ -2,11 +2,11 @@ import type { Arrangement } from '../arrangement/types';
 import type { SoloNote, Strictness } from '../comp/solo/types';
 import type { Hit } from '../comp/types';
 import { createConnector } from '../connect/connect';
-import { chorusFrom, keyboardArrangement } from '../testing/choruses';
+import { chorusFrom, keyboardArrangement, planFor } from '../testing/choruses';
 import { midi, ticks } from '../units';
 import { compBehind, mendBar } from './behind';
 import { compose, type ComposeRequest } from './compose';
-import { defaultSection, noComp } from '../comp/defaults';
+import { noComp } from '../comp/defaults';
 import type { Comp } from '../comp/comping';
 
 /** In beats from 0. */
@@ -131,7 +131,7 @@ describe('comping for a solo', () => {
   });
 
   it('answers a gap that nothing sounds in', () => {
-    const rests = [[{ ...defaultSection, density: 1 as const, family: 'answers' as const }]];
+    const rests = [planFor(chorusFrom(TUNE), { density: 1, family: 'answers' })];
     const some = Array.from({ length: 10 }, (_, seed) =>
       compBehind({ ...request(line, { plan: rests }), feel: 'swing', seed }),
     );
@@ -147,7 +147,7 @@ describe('comping for a solo', () => {
   });
 
   it('rests where the plan has it rest', () => {
-    const plan = [[{ ...defaultSection, rests: ['comp' as const] }]];
+    const plan = [planFor(chorusFrom(TUNE), { rests: ['comp'] })];
     const made = compBehind({ ...request([], { plan }), feel: 'swing', seed: 1 });
     expect(made.comp.hits).toEqual([]);
   });
@@ -198,7 +198,7 @@ describe('what sounds', () => {
   });
 
   it('is thinner or fuller as the plan has it', () => {
-    const plan = [[{ ...defaultSection, texture: 'guide tones' as const }]];
+    const plan = [planFor(chorusFrom(TUNE), { texture: 'guide tones' })];
     const { voiced } = compose(request([], { plan }));
     if (voiced.status !== 'found') throw new Error(voiced.why);
     expect(new Set(voiced.path.map(({ family }) => family))).toEqual(new Set(['guide']));

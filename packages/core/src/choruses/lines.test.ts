@@ -1,7 +1,8 @@
 import { timeline } from '../chart/timeline';
 import { parseChart } from '../chart/parseChart';
 import { midi, ticks } from '../units';
-import { heardLine, type SoloLine } from './lines';
+import type { SoloLine } from '../comp/solo/types';
+import { heardLine } from './lines';
 
 const chorus = timeline(parseChart('| Dm7 | G7 |').chart);
 const twice = timeline(parseChart('| Dm7 | G7 | Dm7 | G7 |').chart);

@@ -1,13 +1,7 @@
 import type { Timeline } from '../chart/timeline';
 import { inTicks, swung } from '../comp/time';
-import type { SoloNote } from '../comp/solo/types';
+import type { SoloLine, SoloNote } from '../comp/solo/types';
 import { ticks } from '../units';
-
-/** A solo line as it is kept: played as it sounds, or written straight and swung when it sounds. */
-export interface SoloLine {
-  readonly notes: readonly SoloNote[];
-  readonly written: boolean;
-}
 
 /**
  * A line as it is heard over some choruses: swung where it is written straight, and from its beginning

@@ -93,7 +93,7 @@ function piecesOf(
     const written = chords[under]!;
     const stays = written.symbol === moved.symbol;
     const begins = timeline.events[under]!.at === at;
-    const { written: bar, slot } = timeline.events[under]!;
+    const { written: bar, slot, place } = timeline.events[under]!;
     const sounding = stays ? written : read(moved);
     const base = origins[under]!;
     return {
@@ -103,6 +103,7 @@ function piecesOf(
         length: moved.length,
         written: bar,
         slot,
+        place,
       },
       chord: sounding,
       origin: {

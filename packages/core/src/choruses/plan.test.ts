@@ -1,5 +1,7 @@
-import { chorusFrom } from '../testing/choruses';
+import { chorusFrom, planFor } from '../testing/choruses';
+import type { SectionPlan } from '../comp/comping';
 import { defaultSection } from '../comp/defaults';
+import type { Density } from '../comp/patterns/types';
 import { playPlan } from './hits';
 import { arcFrom, planShapes, shapeOver, withPlan } from './plan';
 import { plannedSections } from './sections';
@@ -25,13 +27,16 @@ describe('a chorus plan', () => {
   });
 
   it('is changed section by section, and what nobody planned is as usual', () => {
-    const plan = withPlan([[], []], 1, 2, { density: 5 });
-    expect(plan[0]).toEqual([]);
-    expect(plan[1]).toEqual([defaultSection, defaultSection, { ...defaultSection, density: 5 }]);
+    const last = plannedSections(chorus, [[], []]).at(-1)!;
+    const plan = withPlan([[], []], last, { density: 5 });
+    expect(plannedSections(chorus, plan).map((section) => section.plan)).toEqual([
+      ...Array.from({ length: 5 }, () => defaultSection),
+      { ...defaultSection, density: 5 },
+    ]);
   });
 
   it('comes to hits in every section that does not rest, and in no other', () => {
-    const plan = withPlan([[]], 0, 1, { rests: ['comp'] });
+    const plan = withPlan([[]], plannedSections(chorus, [[]])[1]!, { rests: ['comp'] });
     const bars = new Set(play(plan).hits.map(({ bar }) => bar));
     expect([...bars].some((bar) => bar >= 5 && bar <= 8)).toBe(false);
     expect([...bars].some((bar) => bar <= 4)).toBe(true);
@@ -39,10 +44,10 @@ describe('a chorus plan', () => {
   });
 
   it('lays the family it names, and more hits the denser it is', () => {
-    const section = (change: object) => [[0, 1, 2].map(() => ({ ...defaultSection, ...change }))];
+    const section = (change: Partial<SectionPlan>) => [planFor(chorus, change)];
     const { laid } = play(section({ family: 'Charleston' }));
     expect(new Set(laid.map(({ pattern }) => pattern.family))).toEqual(new Set(['Charleston']));
-    const count = (density: number): number =>
+    const count = (density: Density): number =>
       Array.from({ length: 10 }, (_, seed) => play(section({ density }), seed).hits.length).reduce(
         (sum, hits) => sum + hits,
         0,
@@ -52,7 +57,7 @@ describe('a chorus plan', () => {
   });
 
   it('applies devices no further out than it says, and none at level 0', () => {
-    const plan = (devices: 0 | 1 | 3) => [[0, 1, 2].map(() => ({ ...defaultSection, devices }))];
+    const plan = (devices: 0 | 1 | 3) => [planFor(chorus, { devices })];
     expect(play(plan(0)).devices).toEqual([]);
     const found = (devices: 1 | 3): string[] =>
       Array.from({ length: 30 }, (_, seed) => play(plan(devices), seed).devices)
@@ -68,7 +73,7 @@ describe('a chorus plan', () => {
 describe('ready shapes', () => {
   const weights = (id: string): number[] => {
     const shape = planShapes.find((each) => each.id === id)!;
-    const plan = shapeOver(3, 4, shape);
+    const plan = shapeOver(plannedSections(chorus, [[]]), 4, shape);
     return arcFrom(plannedSections(chorus, plan)).map(({ weight }) => weight);
   };
 

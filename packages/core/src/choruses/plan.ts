@@ -1,23 +1,23 @@
 import { defaultSection } from '../comp/defaults';
 import type { PlannedSection } from './sections';
-import type { ChorusPlan, SectionPlan } from '../comp/comping';
+import { barKey } from '../chart/places/types';
+import type { ChorusPlan, PlannedBars, SectionPlan } from '../comp/comping';
 
-/** One section of one chorus planned otherwise; every section before it is written out. */
+/** One section of one chorus planned otherwise. */
 export function withPlan(
   plan: ChorusPlan,
-  chorus: number,
-  section: number,
+  section: PlannedSection,
   change: Partial<SectionPlan>,
 ): ChorusPlan {
-  return plan.map((sections, time) => {
-    if (time !== chorus) return sections;
-    const whole = Array.from(
-      { length: Math.max(sections.length, section + 1) },
-      (_, at) => sections[at] ?? defaultSection,
-    );
-    return whole.map((each, at) => (at === section ? { ...each, ...change } : each));
-  });
+  const { chorus, from, to } = section;
+  const changed = { from, to, plan: { ...section.plan, ...change } };
+  return plan.map((planned, time) =>
+    time === chorus ? [...planned.filter((each) => !isPlanOf(section, each)), changed] : planned,
+  );
 }
+
+const isPlanOf = ({ from, to }: PlannedSection, planned: PlannedBars): boolean =>
+  barKey(planned.from) === barKey(from) && barKey(planned.to) === barKey(to);
 
 /** How much is going on in a section, 0..100: density, loudness and texture together, for the picture. */
 export function weightOf({ density, loudness, texture, rests }: SectionPlan): number {
@@ -88,13 +88,17 @@ export const planShapes: readonly PlanShape[] = [
   },
 ];
 
-/** A shape laid over so many choruses of so many sections each. */
-export function shapeOver(sections: number, times: number, { at }: PlanShape): ChorusPlan {
-  const last = Math.max(1, times * sections - 1);
+/** A shape laid over the sections of so many choruses. */
+export function shapeOver(
+  sections: readonly Pick<PlannedSection, 'from' | 'to'>[],
+  times: number,
+  { at }: PlanShape,
+): ChorusPlan {
+  const last = Math.max(1, times * sections.length - 1);
   return Array.from({ length: times }, (_, time) =>
-    Array.from({ length: sections }, (_, section) => ({
-      ...defaultSection,
-      ...at((time * sections + section) / last),
+    sections.map(({ from, to }, section) => ({
+      ...{ from, to },
+      plan: { ...defaultSection, ...at((time * sections.length + section) / last) },
     })),
   );
 }

@@ -1,45 +1,65 @@
 import type { Chorus } from '../arrangement/chorus';
+import { sectionsOf, type ChorusSection } from '../arrangement/chorusSections';
+import { barKey, type BarPlace } from '../chart/places/types';
 import { countedBars, type Timeline } from '../chart/timeline';
 import { defaultSection } from '../comp/defaults';
-import type { ChorusPlan, SectionPlan } from '../comp/comping';
+import type { ChorusPlan, PlannedBars, SectionPlan } from '../comp/comping';
 
-/** A section of one of several choruses, and what is planned for it. */
-export interface PlannedSection {
+/**
+ * A section of one of several choruses, and what is planned for it. Where something is, `from` and `to`
+ * are the bars it was planned for, even if the section has grown since.
+ */
+export interface PlannedSection extends ChorusSection {
   readonly chorus: number;
   /** Position among the sections of a chorus. */
   readonly section: number;
-  readonly name: string;
   /** Bars of all choruses, both included. */
   readonly fromBar: number;
   readonly toBar: number;
   readonly plan: SectionPlan;
 }
 
-/** The sections of one chorus, by bar; the whole of it where it has none. */
-export function sectionsOf({ timeline, analysis }: Chorus): {
-  readonly name: string;
-  readonly fromBar: number;
-  readonly toBar: number;
-}[] {
-  const bars = countedBars(timeline).length;
-  const named = analysis.sections.filter(({ fromBar, toBar }) => fromBar >= 1 && toBar <= bars);
-  if (!named.length) return bars ? [{ name: 'All', fromBar: 1, toBar: bars }] : [];
-  return named.map(({ name, fromBar, toBar }) => ({ name, fromBar, toBar }));
-}
-
 /** Every section of every chorus in order, with what is planned for it or else the default. */
 export function plannedSections(chorus: Chorus, plan: ChorusPlan): PlannedSection[] {
   const bars = countedBars(chorus.timeline).length;
-  return plan.flatMap((sections, time) =>
-    sectionsOf(chorus).map(({ name, fromBar, toBar }, section) => ({
+  const sections = sectionsOf(chorus);
+  return plan.flatMap((planned, time) => {
+    const found = plansBySection(chorus.timeline, sections, planned);
+    return sections.map((section, position) => ({
+      ...section,
+      plan: defaultSection,
+      ...found[position],
       chorus: time,
-      section,
-      name,
-      fromBar: fromBar + time * bars,
-      toBar: toBar + time * bars,
-      plan: sections[section] ?? defaultSection,
-    })),
-  );
+      section: position,
+      fromBar: section.fromBar + time * bars,
+      toBar: section.toBar + time * bars,
+    }));
+  });
+}
+
+/**
+ * For each section what is planned for it: the plan whose first bar lies in it, or else one whose last bar
+ * does; of several the one that begins earliest.
+ */
+export function plansBySection(
+  { bars }: Pick<Timeline, 'bars'>,
+  sections: readonly ChorusSection[],
+  planned: readonly PlannedBars[],
+): (PlannedBars | undefined)[] {
+  const numbers = new Map(bars.map(({ place, number }) => [barKey(place), number]));
+  const sectionAt = (place: BarPlace): number => {
+    const number = numbers.get(barKey(place)) ?? 0;
+    return sections.findIndex(({ fromBar, toBar }) => number >= fromBar && number <= toBar);
+  };
+  const found: (PlannedBars | undefined)[] = sections.map(() => undefined);
+  for (const end of ['from', 'to'] as const) {
+    const left = planned.filter((each) => !found.includes(each));
+    for (const each of left) {
+      const at = sectionAt(each[end]);
+      if (at >= 0) found[at] ??= each;
+    }
+  }
+  return found;
 }
 
 /** The plan in force at each bar. */

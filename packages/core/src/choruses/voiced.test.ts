@@ -124,7 +124,7 @@ describe('devices, voiced', () => {
   });
 
   it('hold a drone on top while the lower voices move', () => {
-    const device = { device: 'drone', variant: 'its 7, G, over 4 chords' } as const;
+    const device = { device: 'drone', variant: 'seventh' } as const;
     const { voiced } = withDevice('| Am7 | Dm7 | G7 | Cmaj7 |', device);
     const tops = [0, 1, 2, 3].map((at) => top(voiced, at));
     expect(new Set(tops).size).toBe(1);
@@ -159,11 +159,11 @@ describe('devices, voiced', () => {
     expect(ninth!.notes.map(({ fret }) => fret! + 2)).toEqual(sixth!.notes.map(({ fret }) => fret));
   });
 
-  it('leave out what is stale, and what overlaps another', () => {
+  it('leave out what offers nothing where it stands, and what overlaps another', () => {
     const chorus = chorusFrom(MAJOR);
     const at = { at: 0, chorus: 0, device: 'slide', variant: 'from below, a beat early' } as const;
     const devices = [
-      { ...at, symbol: 'Dm9' },
+      { ...at, symbol: 'Dm7', variant: 'from nowhere' },
       { ...at, symbol: 'Dm7' },
       { ...at, symbol: 'Dm7', variant: 'from above, a beat early' },
     ];

@@ -1,3 +1,4 @@
+import type { BarPlace } from '../chart/places/types';
 import type { BassStyle, DrumStyle, Resting } from './styles';
 import type { PatternFamily, Density } from './patterns/types';
 import type { Strictness } from './solo/types';
@@ -25,8 +26,15 @@ export interface SectionPlan {
   readonly rests: readonly Resting[];
 }
 
-/** Chorus by chorus, section by section; at least one chorus. Sections the tune does not have are passed over. */
-export type ChorusPlan = readonly (readonly SectionPlan[])[];
+/** What is planned for the section that lies between two bars of the chorus. */
+export interface PlannedBars {
+  readonly from: BarPlace;
+  readonly to: BarPlace;
+  readonly plan: SectionPlan;
+}
+
+/** Chorus by chorus, at least one; sections that nobody has planned are left out. */
+export type ChorusPlan = readonly (readonly PlannedBars[])[];
 
 /** How a tune is comped: what the hand plays when, and behind whom. */
 export interface Comp {

@@ -1,6 +1,6 @@
 import { ok, type Result } from '../result';
 import { midi, ticks } from '../units';
-import type { SoloLine } from '../choruses/lines';
+import type { SoloLine } from '../comp/solo/types';
 import { readMidi, type MidiReading } from './midi/read';
 import type { MidiNote, MidiTrack } from './midi/types';
 import { readMusicXml } from './musicxml/readSolo';

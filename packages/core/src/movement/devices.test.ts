@@ -1,3 +1,6 @@
+import { transposeChart } from '../analysis/transposeChart';
+import { formatChart } from '../chart/formatChart';
+import { parseChart } from '../chart/parseChart';
 import { parseChord } from '../chord/parseChord';
 import { pitchClassOf } from '../pitch/spelling';
 import { chord } from '../testing/builders';
@@ -9,10 +12,10 @@ import { sixthAndDiminished } from './sixth';
 import { DEVICE_IDS, type DeviceId } from './types';
 
 const variantsOf = (text: string, device: DeviceId, at = 0): string[] =>
-  offersOf(text, device, at).map(({ variant }) => variant);
+  offersOf(text, device, at).map(({ label }) => label);
 
 const madeBy = (text: string, device: DeviceId, variant: string, at = 0): string => {
-  const offer = offersOf(text, device, at).find((each) => each.variant === variant);
+  const offer = offersOf(text, device, at).find(({ label }) => label === variant);
   if (!offer) throw new Error(`No ${variant}, only ${variantsOf(text, device, at).join('; ')}`);
   return symbolsOf(offer);
 };
@@ -240,6 +243,21 @@ describe('every device', () => {
     '| Dm9 | % | Ebm9 | % |',
     '| Bb6 Gm7 | Cm7 F7 | Bb | N.C. |',
   ];
+  it.each(CHANGES)('is known by the same name in every key, in %s', (text) => {
+    const { chart } = parseChart(text);
+    const variantsIn = (semitones: number): string[] => {
+      const moved = formatChart(transposeChart(chart, semitones));
+      return DEVICE_IDS.flatMap((device) =>
+        offersOf(moved, device).map(({ variant }) => `${device}: ${variant}`),
+      );
+    };
+    const here = variantsIn(0);
+    expect(here.length).toBeGreaterThan(3);
+    for (let semitones = 1; semitones < 12; semitones += 1) {
+      expect(variantsIn(semitones)).toEqual(here);
+    }
+  });
+
   it.each(CHANGES)(
     'fills its stretch of %s without gaps, with symbols that can be read',
     (text) => {

@@ -12,15 +12,14 @@ export function offersAt(
   return place ? devices.flatMap(({ offers }) => offers(place)) : [];
 }
 
-/** What an applied device makes; nothing where it is stale or nothing is left of it. */
+/** What an applied device makes of its chord as it is now; nothing where it has nothing to offer there. */
 export function appliedOffer(
   chords: readonly DeviceChord[],
   applied: AppliedDevice,
   window: PitchRange,
   loop: boolean,
 ): DeviceOffer | undefined {
-  const { at, symbol, device, variant, line } = applied;
-  if (chords[at]?.chord.symbol !== symbol) return undefined;
+  const { at, device, variant, line } = applied;
   const place = placeAt(chords, at, { window, loop, ...(line ? { line } : {}) });
   return (
     place &&

@@ -75,8 +75,10 @@ export interface DevicePlace {
 /** What a device makes of a place. */
 export interface DeviceOffer {
   readonly device: DeviceId;
-  /** Tells the offers of one device apart, in a player's words; unique at its place. */
+  /** Tells the offers of one device apart, in every key and whatever they are called; unique at its place. */
   readonly variant: string;
+  /** What it is called here, in a player's words. */
+  readonly label: string;
   /** What happens, and why it works. */
   readonly why: string;
   /** How many whole chords it takes in, from the one it is applied to; 1 or more. */
@@ -94,7 +96,7 @@ export interface MovementDevice {
   readonly offers: (place: DevicePlace) => readonly DeviceOffer[];
 }
 
-/** A device a player has applied; stale under another symbol. `at` counts whole chords of the chorus. */
+/** A device a player has applied. `at` counts whole chords of the chorus. */
 export interface AppliedDevice extends AtChord {
   /** Which time through, from 0. */
   readonly chorus: number;

@@ -1,15 +1,22 @@
 import { defaultArrangement } from '../arrangement/arrangement';
 import { chorusOf, type Chorus } from '../arrangement/chorus';
+import { sectionsOf } from '../arrangement/chorusSections';
 import type { Arrangement } from '../arrangement/types';
 import { parseChart } from '../chart/parseChart';
 import { movedChoruses, wholeChords, type Moved } from '../choruses/moved';
 import { voiceChoruses, type VoicedChoruses } from '../choruses/voiced';
+import type { PlannedBars, SectionPlan } from '../comp/comping';
+import { defaultSection } from '../comp/defaults';
 import { createConnector } from '../connect/connect';
 import { offersAt } from '../movement/offers';
 import type { AppliedDevice, DeviceId, DeviceOffer } from '../movement/types';
 
 /** Builders for tests of movement and of several choruses. */
 export const chorusFrom = (text: string): Chorus => chorusOf(parseChart(text).chart);
+
+/** All sections of one chorus planned alike, but for what the plan changes. */
+export const planFor = (chorus: Chorus, change: Partial<SectionPlan>): PlannedBars[] =>
+  sectionsOf(chorus).map(({ from, to }) => ({ from, to, plan: { ...defaultSection, ...change } }));
 
 export const keyboardArrangement: Arrangement = { ...defaultArrangement, instrument: 'keyboard' };
 

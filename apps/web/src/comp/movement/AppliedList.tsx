@@ -5,29 +5,27 @@ import type { ComposedChoruses } from '../../engine/protocol';
 import { selectPlace } from '../../tune/selection';
 import { prettyText } from '../../ui/symbol';
 import { compActions } from '../compActions';
+import { sameDevice } from '../devices';
 
 /** Every device that is applied, where it stands, and the way to take it off. */
 export function AppliedList({ composed }: { composed: ComposedChoruses }) {
   const { devices } = useTune().setup.comp;
   const { standing, timeline } = composed;
   if (!devices.length) return null;
-  const barOf = (device: AppliedDevice): number | undefined => {
-    const here = standing.find(
-      ({ applied }) => applied.at === device.at && applied.chorus === device.chorus,
-    );
-    return here && timeline.bars.filter(({ at }) => at <= here.from).at(-1)?.number;
+  const rowOf = (device: AppliedDevice) => {
+    const here = standing.find(({ applied }) => sameDevice(applied, device));
+    const bar = here && timeline.bars.filter(({ at }) => at <= here.from).at(-1)?.number;
+    return { device, bar, label: here?.offer.label ?? device.variant };
   };
-  const rows = devices
-    .map((device) => ({ device, bar: barOf(device) }))
-    .sort((a, b) => (a.bar ?? Infinity) - (b.bar ?? Infinity));
+  const rows = devices.map(rowOf).sort((a, b) => (a.bar ?? Infinity) - (b.bar ?? Infinity));
   return (
     <section aria-label="Applied">
       <h3>Applied</h3>
       <ul className="applied">
-        {rows.map(({ device, bar }) => (
+        {rows.map(({ device, bar, label }) => (
           <li key={`${device.chorus} ${device.at} ${device.device} ${device.variant}`}>
             {bar === undefined ? (
-              <span className="quiet">{prettyText(device.symbol)}, not standing now</span>
+              <span className="quiet">{prettyText(device.symbol)}, does not fit here now</span>
             ) : (
               <Button
                 type="link"
@@ -40,7 +38,7 @@ export function AppliedList({ composed }: { composed: ComposedChoruses }) {
               </Button>
             )}
             <span>
-              {deviceOf(device.device).label}, {prettyText(device.variant)}
+              {deviceOf(device.device).label}, {prettyText(label)}
             </span>
             <Button
               size="small"

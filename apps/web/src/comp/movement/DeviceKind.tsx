@@ -32,7 +32,7 @@ export function DeviceKind({ kind, offers, stateOf, onTry }: DeviceKindProps) {
                 onTry(offer);
               }}
             >
-              {prettyText(offer.variant)}
+              {prettyText(offer.label)}
               {state === 'applied' && ' ✓'}
             </Button>
           );

@@ -31,7 +31,7 @@ export function MovementTab({ composed }: { composed: ComposedChoruses }) {
       {tried && trying && (
         <section className="trying" aria-label="What is tried">
           <p>
-            <b>{deviceOf(tried.device).label}</b>, {prettyText(tried.variant)}
+            <b>{deviceOf(tried.device).label}</b>, {prettyText(tried.label)}
           </p>
           <Chords offer={tried} />
           <p className="quiet">{prettyText(tried.why)}</p>

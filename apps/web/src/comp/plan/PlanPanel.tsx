@@ -27,7 +27,7 @@ const MOST_CHORUSES = 12;
 export default function PlanPanel({ composed }: { composed: ComposedChoruses }) {
   const { plan } = useTune().setup.comp;
   const { sections } = composed;
-  const each = sections.filter(({ chorus }) => chorus === 0).length;
+  const each = sections.filter(({ chorus }) => chorus === 0);
   const [inHand, take] = useState<Pick<PlannedSection, 'chorus' | 'section'>>({
     chorus: 0,
     section: 0,
@@ -78,7 +78,7 @@ export default function PlanPanel({ composed }: { composed: ComposedChoruses }) 
         <SectionEditor
           section={section}
           onChange={(change) => {
-            setPlan(withPlan(plan, section.chorus, section.section, change));
+            setPlan(withPlan(plan, section, change));
           }}
         />
       )}

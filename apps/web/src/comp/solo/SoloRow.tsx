@@ -1,13 +1,13 @@
 import { phrasesOf } from '@drop-close/core';
 import { Button } from 'antd';
-import type { SoloView } from '../../api/types';
 import { useBand } from '../../playback/useBand';
 import { prettyPitch } from '../../ui/notation';
 import { changeComp } from '../compActions';
+import type { SoloInHand } from '../useSolos';
 import { linePlan } from './linePlan';
 
 interface SoloRowProps {
-  readonly solo: SoloView;
+  readonly solo: SoloInHand;
   readonly chosen: boolean;
   readonly onThrowAway: () => void;
 }
@@ -16,6 +16,7 @@ interface SoloRowProps {
 export function SoloRow({ solo, chosen, onThrowAway }: SoloRowProps) {
   const { hearPlan } = useBand();
   const { notes } = solo.line;
+  const unfit = solo.unfit.length;
   const pitches = notes.map(({ midi }) => midi as number);
   const phrases = phrasesOf(notes).length;
   return (
@@ -31,8 +32,10 @@ export function SoloRow({ solo, chosen, onThrowAway }: SoloRowProps) {
         {solo.name}
       </Button>
       <span className="quiet">
-        {notes.length} notes in {phrases} {phrases === 1 ? 'phrase' : 'phrases'},{' '}
-        {prettyPitch(Math.min(...pitches))} to {prettyPitch(Math.max(...pitches))}
+        {notes.length} notes in {phrases} {phrases === 1 ? 'phrase' : 'phrases'}
+        {pitches.length > 0 &&
+          `, ${prettyPitch(Math.min(...pitches))} to ${prettyPitch(Math.max(...pitches))}`}
+        {unfit > 0 && `; ${unfit} kept for bars that are gone`}
       </span>
       <Button
         size="small"

@@ -1,9 +1,9 @@
-import { instrumentOf, presets, type Arrangement } from '@drop-close/core';
+import { fitArrangement, instrumentOf, presets, type Arrangement } from '@drop-close/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button, Input, Modal, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { api } from '../../api/client';
-import { useDocument, useTune } from '../../document/store';
+import { useDocument, useTune, useStoredTune } from '../../document/store';
 import type { VoicedChorus } from '../../engine/protocol';
 import { figuresOf, summaryFor } from '../figures/figuresOf';
 import { useProfile } from '../../profile/profileStore';
@@ -100,7 +100,7 @@ export default function ComparePanel() {
 
 /** This arrangement, the others kept with the tune, and this one with another taste. */
 function useChoices(): Choice[] {
-  const { setup } = useTune();
+  const { setup, positions } = useTune();
   const origin = useDocument((state) => state.origin);
   const tuneId = origin?.tuneId ?? '';
   const kept = useQuery({
@@ -111,14 +111,16 @@ function useChoices(): Choice[] {
   return useMemo(() => {
     const others = (kept.data ?? [])
       .filter(({ id }) => id !== origin?.arrangementId)
-      .map(({ id, name, setup: stored }) => ({ id, label: name, setup: stored }));
+      .map(({ id, name, setup: stored }) => {
+        return { id, label: name, setup: fitArrangement(stored, positions).arrangement };
+      });
     const tastes = presets.map(({ id, label, weights }) => ({
       id,
       label: `This one, ${label.toLowerCase()}`,
       setup: { ...setup, weights },
     }));
     return [{ id: 'this', label: 'This arrangement', setup }, ...others, ...tastes];
-  }, [kept.data, origin, setup]);
+  }, [kept.data, origin, setup, positions]);
 }
 
 interface FigureTableProps {
@@ -165,7 +167,7 @@ function FigureTable({ compared, setups, names }: FigureTableProps) {
 
 /** Keeps the arrangement in hand under a name, beside the tune's others, and tells which it became. */
 function KeepThis({ onKept }: { onKept: (id: string) => void }) {
-  const { setup } = useTune();
+  const { setup } = useStoredTune();
   const origin = useDocument((state) => state.origin);
   const [name, setName] = useState('');
   const keep = useMutation({

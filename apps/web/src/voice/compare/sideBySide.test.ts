@@ -1,10 +1,11 @@
-import { defaultArrangement, defaultInstruments } from '@drop-close/core';
+import { defaultArrangement, defaultInstruments, firstWritten } from '@drop-close/core';
 import { createEngine } from '../../engine/engine';
 import { sideBySidePlan } from './sideBySide';
 
 const voiced = (families: ('drop2' | 'shell')[]) =>
   createEngine().voice({
-    ...{ text: '| Dm7 | G7 | Cmaj7 | A7 | Dm7 |', meter: '4/4', key: 'C' },
+    ...firstWritten('| Dm7 | G7 | Cmaj7 | A7 | Dm7 |'),
+    ...{ meter: '4/4', key: 'C' },
     setup: { ...defaultArrangement, families },
     instruments: defaultInstruments,
   });

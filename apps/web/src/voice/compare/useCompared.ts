@@ -10,13 +10,13 @@ export function useCompared(
   left: Arrangement,
   right: Arrangement,
 ): readonly VoicedChorus[] | undefined {
-  const { text, meter, key } = useTune();
+  const { text, places, meter, key } = useTune();
   const { guitar, keyboard } = useProfile();
   const [answer, setAnswer] = useState<{ of: string; compared: readonly VoicedChorus[] }>();
-  const of = JSON.stringify([text, meter, key, guitar, keyboard, left, right]);
+  const of = JSON.stringify([text, places, meter, key, guitar, keyboard, left, right]);
   useEffect(() => {
     const requests = [left, right].map((setup) => ({
-      ...{ text, meter, key, setup },
+      ...{ text, places, meter, key, setup },
       instruments: { guitar, keyboard },
     }));
     void engine.compare(requests).then((compared) => {

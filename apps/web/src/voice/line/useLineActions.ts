@@ -1,5 +1,5 @@
 import { chordTones } from './chordTones';
-import { useDocument } from '../../document/store';
+import { tuneNow, useDocument } from '../../document/store';
 import { useChorusStore } from '../../engine/useChorus';
 import { useBand } from '../../playback/useBand';
 
@@ -25,7 +25,7 @@ export function useLineActions(): LineActions {
       const event = useChorusStore.getState().chorus?.timeline.events[at];
       const nearest = event && nearestTone(chordTones(event.chord), midi);
       if (nearest === undefined) return;
-      const notes = useDocument.getState().history?.present.setup.line.notes ?? [];
+      const notes = tuneNow()?.setup.line.notes ?? [];
       const there = notes.some((note) => note.at === at && note.midi === nearest);
       want(at, there ? undefined : nearest);
     },

@@ -1,12 +1,12 @@
-import { standingLocks, type Voicing } from '@drop-close/core';
+import type { Voicing } from '@drop-close/core';
 import { Button, Segmented } from 'antd';
 import { useMemo } from 'react';
 import { useTune } from '../../document/store';
 import type { VoicedChorus } from '../../engine/protocol';
 import { useSoundingChord } from '../../playback/useBand';
-import { useProfile } from '../../profile/profileStore';
 import { useSelection } from '../../tune/selection';
 import { useWidth } from '../../ui/useWidth';
+import { useHeldLocks } from '../useHeldLocks';
 import { useVoiceDesk } from '../useVoiceDesk';
 import { useThreadFocus } from './focus';
 import { changedChords, soundsOtherwise, useGhost } from './ghost';
@@ -24,7 +24,6 @@ type VoicedPathChanges = Extract<VoicedChorus['outcome'], { status: 'found' }>['
 /** The chorus as threads: every voice at its pitch, from chord to chord. */
 export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
   const { setup } = useTune();
-  const profile = useProfile();
   const { index, select } = useSelection();
   const sounding = useSoundingChord();
   const { drawing } = useVoiceDesk();
@@ -46,10 +45,8 @@ export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
   const ghost = useGhostOf(chorus, (other) =>
     layoutThreads({ timeline, ...other }, scale, width, zoom),
   );
-  const locked = useMemo(
-    () => new Set(standingLocks(setup, profile).map((lock) => lock.at)),
-    [setup, profile],
-  );
+  const { held } = useHeldLocks();
+  const locked = useMemo(() => new Set(held.map(({ at }) => at)), [held]);
   return (
     <div className={drawing ? 'threads drawing' : 'threads'} ref={frame}>
       {systems.map((system, position) => {

@@ -9,6 +9,12 @@ export interface SoloNote {
   readonly velocity: number;
 }
 
+/** A solo line as it is kept: played as it sounds, or written straight and swung when it sounds. */
+export interface SoloLine {
+  readonly notes: readonly SoloNote[];
+  readonly written: boolean;
+}
+
 /** What is played between two rests. */
 export interface SoloPhrase {
   readonly notes: readonly SoloNote[];

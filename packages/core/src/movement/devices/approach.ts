@@ -15,6 +15,7 @@ export const approach: MovementDevice = {
     return neighbours(place).map(({ variant, symbol }) => ({
       device: 'approach chord',
       variant,
+      label: variant,
       why: `${symbol} lies a step of the scale ${variant === 'from below' ? 'below' : 'above'} the next chord.`,
       covers: 1,
       chords: steppingOut([{ symbol: here.chord.symbol }, { symbol }], here.length, step),

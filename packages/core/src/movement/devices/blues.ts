@@ -23,7 +23,9 @@ export const sixthToNinth: MovementDevice = {
     const why = `${sixth} slid down a whole step leaves 9, 5 and ♭7 of ${ninth}.`;
     const turns = length >= 4 ? [cell, slid, cell, slid] : [cell, slid];
     const chords = inARow(turns.map((part) => [part, length / turns.length]));
-    return [{ device: 'sixth to ninth', variant: '6 to 9', why, covers: 1, chords }];
+    return [
+      { device: 'sixth to ninth', variant: '6 to 9', label: '6 to 9', why, covers: 1, chords },
+    ];
   },
 };
 
@@ -41,9 +43,14 @@ export const cellsUp: MovementDevice = {
       top,
     });
     const beats = Math.min(4, Math.floor(length));
-    return (['rise', 'fall'] as const).map((top) => ({
+    const directions = [
+      ['rise', 'going up'],
+      ['fall', 'coming down'],
+    ] as const;
+    return directions.map(([top, label]) => ({
       device: 'cells up the neck',
-      variant: top === 'rise' ? 'going up' : 'coming down',
+      variant: label,
+      label,
       why: `Any three tones with the 3 or the ♭7 still tell ${chord.symbol}.`,
       covers: 1,
       chords: inARow(Array.from({ length: beats }, () => [part(top), length / beats])),
@@ -71,6 +78,7 @@ export const callAndAnswer: MovementDevice = {
       {
         device: 'call and answer',
         variant: 'root ♭7 5 4',
+        label: 'root ♭7 5 4',
         why: `The line comes down the blues of ${prettyNote(chord.root)}, then ${chord.symbol} answers.`,
         covers: 1,
         chords: inARow([

@@ -17,15 +17,23 @@ export const drone: MovementDevice = {
     const [tonic = 'C'] = here.analysis.key.split(' ');
     const seventh = here.chord.tones.find(({ degree }) => /7$/.test(degree))?.note;
     return [
-      ...offer(place, tonic, 'the tonic'),
-      ...(seventh === undefined || same(seventh, tonic) ? [] : offer(place, seventh, 'its 7')),
+      ...offer(place, tonic, TONIC),
+      ...(seventh === undefined || same(seventh, tonic) ? [] : offer(place, seventh, SEVENTH)),
     ];
   },
 };
 
 const same = (a: NoteName, b: NoteName): boolean => pitchClassOf(a) === pitchClassOf(b);
 
-function offer(place: DevicePlace, note: NoteName, name: string): DeviceOffer[] {
+interface Held {
+  readonly variant: string;
+  readonly name: string;
+}
+
+const TONIC: Held = { variant: 'tonic', name: 'the tonic' };
+const SEVENTH: Held = { variant: 'seventh', name: 'its 7' };
+
+function offer(place: DevicePlace, note: NoteName, { variant, name }: Held): DeviceOffer[] {
   const { here, following, window } = place;
   const run = [here, ...following.slice(0, MOST - 1)];
   const stop = run.findIndex((each) => !allows(each, note));
@@ -35,7 +43,8 @@ function offer(place: DevicePlace, note: NoteName, name: string): DeviceOffer[] 
   return [
     {
       device: 'drone',
-      variant: `${name}, ${prettyNote(note)}, over ${chords.length} chords`,
+      variant,
+      label: `${name}, ${prettyNote(note)}, over ${chords.length} chords`,
       why: `${prettyNote(note)} belongs to ${chords.map(({ chord }) => chord.symbol).join(', ')}.`,
       covers: chords.length,
       chords: inARow(

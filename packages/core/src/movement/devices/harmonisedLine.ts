@@ -30,6 +30,7 @@ function offer({ here }: DevicePlace, variant: string, line: readonly number[]):
   return {
     device: 'harmonised line',
     variant,
+    label: variant,
     why: 'Every note of the line stays on top; the chord keeps the chord tones.',
     covers: 1,
     chords: inARow(harmonise(here.chord, line).map((part) => [part, each])),

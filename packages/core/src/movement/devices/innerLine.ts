@@ -15,12 +15,21 @@ export const innerLine: MovementDevice = {
     if (isMinor(chord) && length >= LONG) {
       const chords = overMinor(chord, length);
       const why = 'One voice goes root, 7, ♭7, 6 while the others stay.';
-      return [{ device: 'inner line', variant: 'root 7 ♭7 6', why, covers: 1, chords }];
+      return [
+        {
+          device: 'inner line',
+          variant: 'root 7 ♭7 6',
+          label: 'root 7 ♭7 6',
+          why,
+          covers: 1,
+          chords,
+        },
+      ];
     }
     if (isHalfDiminished(chord) && length >= 2) {
       const chords = overHalfDiminished(chord, length);
       const why = 'The 5 comes before the ♭5, which falls on to the root of the dominant, its 4.';
-      return [{ device: 'inner line', variant: '5 ♭5 4', why, covers: 1, chords }];
+      return [{ device: 'inner line', variant: '5 ♭5 4', label: '5 ♭5 4', why, covers: 1, chords }];
     }
     return [];
   },

@@ -20,6 +20,7 @@ export const recast: MovementDevice = {
       {
         device: 'recast',
         variant: minor ? 'as in major' : 'as in minor',
+        label: minor ? 'as in major' : 'as in minor',
         why: `${two} ${five}: ${minor ? 'the 5 of ii is natural and the 9 of V too' : 'the 5 of ii is flat, and so is the 9 of V'}.`,
         covers: 2,
         chords: inARow([

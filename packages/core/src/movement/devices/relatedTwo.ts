@@ -19,7 +19,8 @@ export const relatedTwo: MovementDevice = {
     return [
       {
         device: 'related two',
-        variant: `${two} first`,
+        variant: 'two first',
+        label: `${two} first`,
         why: `${two} is the ii of the key in which ${chord.symbol} is V.`,
         covers: 1,
         chords: inARow([

@@ -71,5 +71,5 @@ function borrowed({ sixth, root, minor }: SixthAndDiminished): Part[] {
 function offer(variant: string, why: string, parts: readonly Part[], length: number): DeviceOffer {
   const shares = parts.length === 4 ? [1, 1, 1, 1] : [2, 1, 1];
   const chords = inARow(parts.map((part, at) => [part, (length * shares[at]!) / 4]));
-  return { device: 'sixth and diminished', variant, why, covers: 1, chords };
+  return { device: 'sixth and diminished', variant, label: variant, why, covers: 1, chords };
 }

@@ -43,6 +43,7 @@ const offer = (
 ): DeviceOffer => ({
   device: 'slide',
   variant,
+  label: variant,
   why: `The same grip as ${target.symbol}, one fret or key ${by < 0 ? 'lower' : 'higher'}, slides into it.`,
   covers: 1,
   chords: inARow([

@@ -12,7 +12,8 @@ export const standIn: MovementDevice = {
   offers: ({ here: { analysis, length } }) =>
     standIns(analysis).map(({ numeral, symbol, why }) => ({
       device: 'stand-in',
-      variant: nameOf(numeral, symbol),
+      variant: numeral,
+      label: nameOf(numeral, symbol),
       why: `${symbol} ${why}.`,
       covers: 1,
       chords: inARow([[{ symbol }, length]]),

@@ -15,6 +15,7 @@ export const sus: MovementDevice = {
       {
         device: 'sus',
         variant: '4 to 3',
+        label: '4 to 3',
         why: `In ${suspended} the 4 stands for the 3, and falls to it a half step.`,
         covers: 1,
         chords: inARow([

@@ -73,6 +73,7 @@ function offer(
     {
       device: 'through the key',
       variant,
+      label: variant,
       why: `${between.join(' ')} lead from here to the next chord through the key.`,
       covers: 1,
       chords: steppingOut([{ symbol: here.chord.symbol }, ...passing], here.length, step),

@@ -65,7 +65,7 @@ export function readPlayed(
 /** Notes are read as they are, whatever the room would leave to others. */
 const EVERYTHING = { roots: true, others: { bass: true, soloist: false, chords: false } };
 
-function noteName({ root, tones }: PitchedChord, degree: Degree): NoteName {
+export function noteName({ root, tones }: PitchedChord, degree: Degree): NoteName {
   const { letterSteps, semitones } = DEGREES[degree];
   const own = tones.find((tone) => tone.degree === degree);
   return own?.note ?? spellFrom(root, letterSteps, semitones);

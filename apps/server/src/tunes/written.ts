@@ -1,0 +1,30 @@
+import {
+  firstWritten,
+  parseMeter,
+  readWritten,
+  type ChartPlaces,
+  type ChartWithPlaces,
+  type WrittenChart,
+} from '@drop-close/core';
+
+/** What of a tune its identities hang on; tunes from before there were any have none. */
+interface Stored {
+  readonly text: string;
+  readonly meter: string;
+  readonly key: string;
+  readonly places: ChartPlaces | null;
+}
+
+/** The text of a stored tune with its identities. */
+export const writtenChartOf = ({ text, meter, places }: Stored): WrittenChart =>
+  places ? { text, places } : firstWritten(text, parseMeter(meter));
+
+/** The chart of a stored tune, in its key, with its identities. */
+export function writtenOf(tune: Stored): ChartWithPlaces {
+  const written = writtenChartOf(tune);
+  const { chart } = readWritten(written, parseMeter(tune.meter));
+  return {
+    chart: { ...chart, header: { key: tune.key, ...chart.header } },
+    places: written.places,
+  };
+}

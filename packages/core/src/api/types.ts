@@ -1,0 +1,116 @@
+/**
+ * What goes over the API, said once: the server's classes are checked against these types by the
+ * compiler, and the web application uses them as they are.
+ */
+import type { LandmarkKind } from '../analysis/types';
+import type { LineFrame } from '../arrangement/placedLine';
+import type { Profile } from '../arrangement/profile';
+import type { StoredArrangement } from '../arrangement/stored';
+import type { ChartPlaces } from '../chart/places/types';
+import type { Feel } from '../chart/types';
+import type { SoloLine } from '../comp/solo/types';
+
+export interface TuneFields {
+  readonly title: string;
+  /** The changes as typed. */
+  readonly text: string;
+  /** The identities of what the text holds; left out by those who only know the text. */
+  readonly places?: ChartPlaces;
+  readonly key: string;
+  readonly meter: string;
+  readonly tempo: number;
+  readonly feel: Feel;
+}
+
+/** What the book shows of a tune. */
+export interface TuneGlance {
+  readonly id: string;
+  readonly title: string;
+  readonly key: string;
+  readonly meter: string;
+  readonly tempo: number;
+  readonly feel: Feel;
+  /** Section letters in order, `A A B A`; empty where none is labelled. */
+  readonly form: string;
+  /** The form in words, "32-bar AABA"; empty where it has no name. */
+  readonly formName: string;
+  /** Bars of one chorus. */
+  readonly bars: number;
+  /** How many symbols and signs of the chart cannot be read. */
+  readonly problems: number;
+  /** The key it is heard in, as `Eb major`. */
+  readonly homeKey: string;
+  /** Kinds of landmarks in it, each once. */
+  readonly landmarks: readonly LandmarkKind[];
+  readonly version: number;
+  readonly updatedAt: string;
+}
+
+/** A tune whole, with its arrangements. */
+export interface TuneView extends TuneGlance {
+  readonly text: string;
+  readonly places: ChartPlaces;
+  readonly arrangements: readonly ArrangementView[];
+}
+
+export interface ArrangementFields {
+  readonly name: string;
+  readonly setup: StoredArrangement;
+}
+
+export interface ArrangementView extends ArrangementFields {
+  readonly id: string;
+  readonly tuneId: string;
+  readonly version: number;
+}
+
+/** Tunes in playing order. */
+export interface SetFields {
+  readonly name: string;
+  readonly tuneIds: readonly string[];
+}
+
+export interface SetView extends SetFields {
+  readonly id: string;
+  readonly version: number;
+}
+
+export interface ProfileView {
+  readonly profile: Profile;
+  /** 0 while the profile is the one that everybody begins with. */
+  readonly version: number;
+}
+
+export interface SoloFields {
+  readonly name: string;
+  readonly line: SoloLine;
+  /** What it is played over; left out by those who mean the tune as it is stored. */
+  readonly over?: LineFrame;
+}
+
+/** A solo line over a tune. */
+export interface SoloView extends SoloFields {
+  readonly id: string;
+  readonly tuneId: string;
+  readonly over: LineFrame;
+}
+
+/** One field of a request that is not as it should be. */
+export interface FieldProblem {
+  /** Where in the body: `setup.locks.guitar.0.voicing`. */
+  readonly path: string;
+  readonly message: string;
+}
+
+/** An error as it leaves the server. Source: RFC 9457, problem details for HTTP APIs. */
+export interface ProblemDetails {
+  readonly type: 'about:blank';
+  readonly title: string;
+  readonly status: number;
+  readonly detail: string;
+  readonly instance: string;
+  readonly errors?: readonly FieldProblem[];
+  /** On 409: what was sent and what is stored, so that neither is lost. */
+  readonly yours?: unknown;
+  readonly theirs?: unknown;
+}

@@ -1,0 +1,176 @@
+import { semitonesOf, type Degree } from '../chord/degrees';
+import { parseChord } from '../chord/parseChord';
+import { tensionsOf } from '../chord/tensions';
+import type { Chord, PitchedChord } from '../chord/types';
+import { pitchClassOf } from '../pitch/spelling';
+import { midi, pitchClass } from '../units';
+import { degreeAt, materialOf } from '../voicing/material';
+import { fretsLeft, openPitches } from '../voicing/guitar/geometry';
+import { hold } from '../voicing/sheet/hold';
+import { layOnStrings } from '../voicing/sheet/layOnStrings';
+import { noteName } from '../voicing/sheet/readPlayed';
+import type { Guitar, Instrument, VoicedNote, Voicing } from '../voicing/types';
+import type { LineNote, Lock } from './types';
+
+/** Why a lock does not hold at its chord as it is now. */
+export type WhyNotHeld = 'the chord has changed' | 'it cannot be played here';
+
+export type HeldLock =
+  | { readonly held: true; readonly voicing: Voicing }
+  | { readonly held: false; readonly why: WhyNotHeld };
+
+/** Where the notes of a moved lock are looked for: as far as the tune moved, or an octave off. */
+const OCTAVES = [0, -12, 12] as const;
+
+/**
+ * A lock as it is played at its chord now. In another key it is the same grip along the neck (on keys the
+ * same shape), or the same notes in another place. Under another symbol it holds where its notes still
+ * read as the chord: all of them belong to it, and no more guide tones are missing than before.
+ */
+export function heldLock(lock: Lock, chord: Chord, instrument: Instrument): HeldLock {
+  const { voicing, moved = 0 } = lock;
+  if (chord.kind === 'no chord') return { held: false, why: 'the chord has changed' };
+  if (!moved && chord.symbol === lock.symbol) {
+    const sounds = voicing.notes.every((note) => soundsOn(note, instrument));
+    return sounds ? { held: true, voicing } : CANNOT_BE_PLAYED;
+  }
+  const before = parseChord(lock.symbol);
+  const same = before.ok && isMoved(before.value, chord, moved);
+  const read = same ? voicing : readAs(voicing, chord, before.ok ? before.value : undefined, moved);
+  if (!read) return { held: false, why: 'the chord has changed' };
+  const named = read.notes.map((note) => ({ ...note, note: noteName(chord, note.degree) }));
+  const placed = placedOn({ ...read, notes: named }, moved, instrument);
+  return placed ? { held: true, voicing: placed } : CANNOT_BE_PLAYED;
+}
+
+const CANNOT_BE_PLAYED: HeldLock = { held: false, why: 'it cannot be played here' };
+
+/** Whether a wanted top note holds: over the chord it was wanted for, or over another it belongs to. */
+export function topNoteHolds({ midi: pitch, symbol, moved = 0 }: LineNote, chord: Chord): boolean {
+  if (chord.kind === 'no chord') return false;
+  if (!moved && chord.symbol === symbol) return true;
+  const before = parseChord(symbol);
+  if (before.ok && isMoved(before.value, chord, moved)) return true;
+  const ownColours = before.ok && sameRoot(before.value, chord, moved);
+  return belongs(chord, pitch - pitchClassOf(chord.root), ownColours);
+}
+
+/** The same chord so many half steps higher, its root spelled anyhow. */
+function isMoved(from: Chord, to: PitchedChord, by: number): boolean {
+  const degrees = ({ tones }: Chord): string => tones.map(({ degree }) => degree).join(' ');
+  return sameRoot(from, to, by) && degrees(from) === degrees(to);
+}
+
+const sameRoot = (from: Chord, to: PitchedChord, by: number): boolean =>
+  from.kind === 'chord' && pitchClass(pitchClassOf(from.root) + by) === pitchClassOf(to.root);
+
+/** A voicing with the degrees that another chord gives its notes; `undefined` where it is not that chord. */
+function readAs(
+  voicing: Voicing,
+  chord: PitchedChord,
+  before: Chord | undefined,
+  moved: number,
+): Voicing | undefined {
+  const root = pitchClassOf(chord.root);
+  const heights = voicing.notes.map((note) => note.midi + moved - root);
+  const ownColours = before !== undefined && sameRoot(before, chord, moved);
+  if (!heights.every((height) => belongs(chord, height, ownColours))) return undefined;
+  const material = materialOf(chord, EVERYTHING);
+  const degrees = heights.map((height) => degreeAt(material, height));
+  const lacked = before?.kind === 'chord' ? missing(before, voicing.notes) : [];
+  const notes = voicing.notes.map((note, voice) => ({ ...note, degree: degrees[voice]! }));
+  if (missing(chord, notes).length > lacked.length) return undefined;
+  const { inversion, without, ...rest } = voicing;
+  return { ...rest, notes };
+}
+
+const EVERYTHING = {
+  room: { roots: true, others: { bass: true, soloist: false, chords: false } },
+  tensions: 'available',
+} as const;
+
+const missing = (
+  { guideTones }: PitchedChord,
+  notes: readonly Pick<VoicedNote, 'degree'>[],
+): readonly Degree[] =>
+  guideTones.filter((degree) => !notes.some((note) => note.degree === degree));
+
+/** Colours that any dominant may take, whatever its key. Source: common practice. */
+const OF_DOMINANTS: readonly Degree[] = ['b9', '9', '#9', '#11', 'b13', '13'];
+
+/**
+ * A tone of the chord or one of its usual tensions; on a dominant that keeps its root also a colour the
+ * player had there, where the symbol does not contradict it.
+ */
+function belongs(chord: PitchedChord, height: number, ownColours: boolean): boolean {
+  const tones = chord.tones.map(({ degree }) => degree);
+  const isDominant = tones.includes('3') && tones.includes('b7');
+  const { tensions: ofItsPlace, ...plain } = chord;
+  const tensions = isDominant && ownColours ? { tensions: OF_DOMINANTS } : {};
+  const colours = tensionsOf({ ...plain, ...tensions });
+  const above = pitchClass(height) as number;
+  return [...tones, ...colours].some((degree) => semitonesOf(degree) === above);
+}
+
+function placedOn(voicing: Voicing, moved: number, instrument: Instrument): Voicing | undefined {
+  if (instrument.kind === 'keyboard') {
+    const shifted = OCTAVES.map((octave) => shiftedBy(voicing, moved + octave));
+    const fits = shifted.find(({ notes }) => notes.every((note) => soundsOn(note, instrument)));
+    return fits && hold(fits, instrument);
+  }
+  for (const octave of OCTAVES) {
+    const grip = alongNeck(voicing, moved + octave, instrument);
+    if (grip) return grip;
+  }
+  for (const octave of OCTAVES) {
+    const grip = elsewhere(shiftedBy(voicing, moved + octave), instrument);
+    if (grip) return grip;
+  }
+  return undefined;
+}
+
+const shiftedBy = (voicing: Voicing, by: number): Voicing => ({
+  ...voicing,
+  notes: voicing.notes.map((note) => ({ ...note, midi: midi(note.midi + by) })),
+});
+
+/** The same strings, every fret so much higher; `undefined` where the neck or the hand has no such place. */
+function alongNeck(voicing: Voicing, by: number, guitar: Guitar): Voicing | undefined {
+  const notes = voicing.notes.map((note) => ({
+    ...note,
+    midi: midi(note.midi + by),
+    fret: (note.fret ?? 0) + by,
+  }));
+  return notes.every((note) => soundsOn(note, guitar))
+    ? inReach({ ...voicing, notes }, guitar)
+    : undefined;
+}
+
+/** The same pitches on whatever strings they lie best. */
+function elsewhere(voicing: Voicing, guitar: Guitar): Voicing | undefined {
+  const laid = layOnStrings(
+    guitar,
+    voicing.notes.map((note) => note.midi),
+  );
+  if (!laid) return undefined;
+  const notes = voicing.notes.map((note, voice) => ({ ...note, ...laid[voice]! }));
+  return inReach({ ...voicing, notes }, guitar);
+}
+
+function inReach(voicing: Voicing, guitar: Guitar): Voicing | undefined {
+  const held = hold(voicing, guitar);
+  return held.ease === 'out of reach' && voicing.ease !== 'out of reach' ? undefined : held;
+}
+
+/** Whether a note sounds as it is written where it is written. */
+export function soundsOn(
+  { midi: pitch, string = 0, fret = 0 }: VoicedNote,
+  instrument: Instrument,
+): boolean {
+  if (instrument.kind === 'keyboard') {
+    return pitch >= instrument.lowest && pitch <= instrument.highest;
+  }
+  const open = openPitches(instrument).at(-string);
+  const onNeck = fret >= 0 && fret <= fretsLeft(instrument);
+  return onNeck && open !== undefined && open + fret === pitch;
+}
