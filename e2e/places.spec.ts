@@ -324,6 +324,7 @@ test('a title typed into the text names the tune in the book too', async ({ page
   await desk.saved();
   await desk.openBook();
   await page.getByRole('link', { name: 'Slack Rope', exact: true }).click();
+  await desk.screen('Chart');
   const title = page.getByRole('textbox', { name: 'Title' });
   await title.fill('Slack Line');
   await title.press('Enter');

@@ -220,6 +220,7 @@ export {
   type LineFrame,
 } from './arrangement/placedLine';
 export {
+  holdsAt,
   misfitsOf,
   putBack,
   throwAway,

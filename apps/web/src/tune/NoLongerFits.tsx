@@ -1,7 +1,8 @@
 import {
-  chordKey,
+  holdsAt,
   misfitsOf,
   partPositions,
+  type ChartEvent,
   type Misfit,
   type PutBackPlace,
 } from '@drop-close/core';
@@ -11,6 +12,7 @@ import { fittedOf } from '../document/reading';
 import { useDocument, useStoredTune, useTune } from '../document/store';
 import type { TuneInHand } from '../document/types';
 import { useProfile } from '../profile/profileStore';
+import { useInstrument } from '../profile/useInstrument';
 import { prettyText } from '../ui/symbol';
 import { misfitName } from './misfitWords';
 import { eventAt, useCurrentPlace, type Place } from './selection';
@@ -47,12 +49,15 @@ function MisfitList({ misfits }: { misfits: readonly Misfit[] }) {
   const tune = useTune();
   const place = placeIn(tune, useCurrentPlace());
   const { dispatch } = useDocument.getState();
+  const instrument = useInstrument();
+  const fits = ({ items: [item] }: Misfit): boolean =>
+    !!place && holdsAt(item, place.event.chord, tune.positions.transposed, instrument);
   const here = place && `bar ${place.number}, ${prettyText(place.symbol)}`;
   return (
     <div className="misfits">
       <p className="quiet">
-        Nothing is lost: each is kept, and stands again when its bar or chord is back.
-        {here && ` “Put here” means ${here}, the chord in hand.`}
+        Nothing is lost: each is kept, and comes back with its bar or chord.
+        {here && ` “Put here” means ${here}, the chord you are at.`}
       </p>
       <ul aria-label="No longer fits">
         {misfits.map((misfit, at) => {
@@ -66,7 +71,7 @@ function MisfitList({ misfits }: { misfits: readonly Misfit[] }) {
               </span>
               <Button
                 size="small"
-                disabled={!place || isThere(misfit, place)}
+                disabled={!fits(misfit)}
                 aria-label={`Put here: ${name}`}
                 onClick={() => {
                   if (place) dispatch({ type: 'put back', items: misfit.items, place });
@@ -93,6 +98,7 @@ function MisfitList({ misfits }: { misfits: readonly Misfit[] }) {
 }
 
 interface PlaceInHand extends PutBackPlace {
+  readonly event: ChartEvent;
   /** Of the bar, in the one chorus. */
   readonly number: number;
 }
@@ -107,10 +113,5 @@ function placeIn({ positions, setup }: TuneInHand, { bar, beat }: Place): PlaceI
   const inHand = timeline.bars.find((each) => each.number === number);
   if (!event || !inHand) return undefined;
   const { place, chord } = event;
-  return { chord: place, symbol: chord.symbol, bar: inHand.place, chorus, number };
+  return { chord: place, symbol: chord.symbol, bar: inHand.place, chorus, number, event };
 }
-
-/** A lock or note that does not read as its chord is there already. */
-const isThere = ({ items: [item] }: Misfit, { chord }: PutBackPlace): boolean =>
-  (item.kind === 'lock' || item.kind === 'top note') &&
-  chordKey(item.stored.place) === chordKey(chord);

@@ -34,8 +34,8 @@ export function TuneHead() {
         <NavLink to={{ pathname: 'voice', search }}>Voice</NavLink>
         <NavLink to={{ pathname: 'comp', search }}>Comp</NavLink>
       </nav>
-      <NoLongerFits />
       <SaveNote />
+      <NoLongerFits />
       <span className="tune-tools">
         <Button
           type="text"

@@ -162,8 +162,8 @@ class Fitting {
     return this.positions.barAt(place) !== undefined;
   }
 
-  private movedSince({ transposed }: { readonly transposed: number }): number {
-    return pitchClass(this.positions.transposed - transposed + 5) - 5;
+  private movedSince(stored: { readonly transposed: number }): number {
+    return movedBetween(stored.transposed, this.positions.transposed);
   }
 
   private leave(unfit: Unfit): [] {
@@ -176,6 +176,10 @@ class Fitting {
     return made;
   }
 }
+
+/** How far a tune has moved from one transposition to another, the nearer way: -5..6 semitones. */
+export const movedBetween = (before: number, now: number): number =>
+  pitchClass(now - before + 5) - 5;
 
 /** The nearest octave of a pitch that lies in a register; the pitch itself where none does. */
 function inOctaveOf(midi: number, { low, high }: { readonly low: number; readonly high: number }) {

@@ -4,11 +4,12 @@
  * somewhere or throws it away.
  */
 import { barKey, type BarPlace, type ChartPlaces, type ChordPlace } from '../chart/places/types';
+import type { Chord } from '../chord/types';
 import { DEVICE_IDS } from '../movement/types';
-import type { Instruments } from './arrangement';
-import { heldLocks } from './arrangement';
-import { hitBarKey, type FittedArrangement, type Unfit } from './fit';
-import { topNoteHolds, type WhyNotHeld } from './heldLocks';
+import type { Instrument } from '../voicing/types';
+import { heldLocks, type Instruments } from './arrangement';
+import { hitBarKey, movedBetween, type FittedArrangement, type Unfit } from './fit';
+import { heldLock, topNoteHolds, type WhyNotHeld } from './heldLocks';
 import { partPositions, type Positions } from './positions';
 import type { StoredArrangement, StoredHit, StoredLineNote, StoredLock } from './stored';
 
@@ -120,6 +121,23 @@ export interface PutBackPlace {
   readonly bar: BarPlace;
   /** From 0. */
   readonly chorus: number;
+}
+
+/** Whether something would hold at a chord: a lock or a top note only where it reads as that. */
+export function holdsAt(
+  item: Unfit,
+  chord: Chord,
+  transposed: number,
+  instrument: Instrument,
+): boolean {
+  if (item.kind !== 'lock' && item.kind !== 'top note') return true;
+  const { symbol } = item.stored;
+  const moved = movedBetween(item.stored.transposed, transposed);
+  if (item.kind === 'lock') {
+    const { voicing } = item.stored;
+    return heldLock({ at: 0, symbol, voicing, moved }, chord, instrument).held;
+  }
+  return topNoteHolds({ at: 0, symbol, midi: item.stored.midi + moved, moved }, chord);
 }
 
 /** The arrangement with some of what does not fit put at another chord or bar, in place of its like there. */

@@ -3,7 +3,8 @@ import { quartersInBar } from '../chart/meter';
 import type { PlayedBar } from '../chart/playOrder';
 import type { SoloLine, SoloNote } from '../comp/solo/types';
 import { inTicks } from '../comp/time';
-import { midi, pitchClass, ticks, type Ticks } from '../units';
+import { midi, ticks, type Ticks } from '../units';
+import { movedBetween } from './fit';
 import type { Positions } from './positions';
 
 /** A bar that a line was played over, and how long it was then. */
@@ -44,7 +45,7 @@ export function fitLine(line: SoloLine, frame: LineFrame, positions: Positions):
   const placeOf = placesIn(frame);
   const bars = new Map(positions.timeline.bars.map((bar) => [barKey(bar.place), bar]));
   const chorus = inTicks(positions.timeline.length);
-  const moved = pitchClass(positions.transposed - frame.transposed + 5) - 5;
+  const moved = movedBetween(frame.transposed, positions.transposed);
   const unfit: SoloNote[] = [];
   const notes = line.notes.flatMap((note): SoloNote[] => {
     const place = placeOf(note.at);

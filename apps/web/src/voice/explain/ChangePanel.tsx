@@ -12,7 +12,7 @@ import { Button } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { engine } from '../../engine/client';
 import type { Meeting, VoicedChorus, VoicedPath } from '../../engine/protocol';
-import { useInstrument } from '../useInstrument';
+import { useInstrument } from '../../profile/useInstrument';
 import { useNotation } from '../../ui/notation';
 import { plainSymbol } from '../../ui/symbol';
 import { changeInWords } from '../describe';

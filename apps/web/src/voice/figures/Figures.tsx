@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
 import { useSelection } from '../../tune/selection';
 import { useNotation } from '../../ui/notation';
-import { useInstrument } from '../useInstrument';
+import { useInstrument } from '../../profile/useInstrument';
 import { figuresOf, summaryFor } from './figuresOf';
 import { ProfileChart } from './ProfileChart';
 import { useShown } from '../useShown';
