@@ -54,6 +54,7 @@ export default ts.config(
   {
     ignores: [
       '**/dist/**',
+      '**/dist-test/**',
       '**/node_modules/**',
       '.data/**',
       'apps/web/public/**',

@@ -24,7 +24,8 @@ const base = {
     ],
   },
   testEnvironmentOptions: {
-    customExportConditions: ['source', 'node', 'node-addons', 'require', 'default'],
+    // Applications are tested with core as it is built.
+    customExportConditions: ['node', 'node-addons', 'require', 'default'],
   },
 };
 export default {
@@ -32,17 +33,15 @@ export default {
     {
       ...base,
       displayName: 'core',
-      rootDir: 'packages/core',
-      testMatch: ['<rootDir>/src/**/*.test.ts'],
+      // As the type check compiles it (tsc -p packages/core): that computes twice as fast as swc's modules.
+      rootDir: 'packages/core/dist-test',
+      transform: {},
+      testMatch: ['<rootDir>/**/*.test.js'],
     },
     {
       ...base,
       displayName: 'server',
       rootDir: 'apps/server',
-      // As it is served: with core as it is built, which also computes several times faster here.
-      testEnvironmentOptions: {
-        customExportConditions: ['node', 'node-addons', 'require', 'default'],
-      },
       testMatch: ['<rootDir>/**/*.test.ts'],
     },
     {

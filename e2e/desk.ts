@@ -1,7 +1,31 @@
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { PORT, endServer, loadDemo, startServer } from './server';
 
-/** Every test fails on a console error or warning, unless it says which ones it provokes. */
-export const test = base.extend<{ quiet: { allow: (pattern: RegExp) => void } }>({
+interface OfTest {
+  /** Every test fails on a console error or warning, unless it says which ones it provokes. */
+  readonly quiet: { readonly allow: (pattern: RegExp) => void };
+}
+
+interface OfWorker {
+  /** The address of the worker's own server, with the demo tunes in its own database. */
+  readonly house: string;
+}
+
+export const test = base.extend<OfTest, OfWorker>({
+  house: [
+    // Playwright reads from this pattern what a fixture needs: nothing.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      await loadDemo();
+      const server = await startServer(PORT);
+      await use(`http://127.0.0.1:${PORT}`);
+      await endServer(server, 'SIGTERM');
+    },
+    { scope: 'worker', timeout: 60_000 },
+  ],
+  baseURL: async ({ house }, use) => {
+    await use(house);
+  },
   quiet: [
     async ({ page }, use) => {
       const heard: string[] = [];

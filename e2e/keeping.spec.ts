@@ -1,38 +1,18 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import { resolve } from 'node:path';
+import type { ChildProcess } from 'node:child_process';
 import { Desk, expect, test } from './desk';
-import { serverEnvironment } from './server';
-
-const OWN_PORT = 4683;
-
-let server: ChildProcess;
+import { SPARE_PORT, endServer as end, startServer as start } from './server';
 
 /** A server of the test's own, to be taken away and brought back. */
+let server: ChildProcess;
+
 async function startServer(): Promise<void> {
-  const started = spawn('node', ['apps/server/dist/main.js'], {
-    cwd: resolve(__dirname, '..'),
-    env: { ...process.env, ...serverEnvironment(OWN_PORT) },
-  });
-  await new Promise<void>((ready, failed) => {
-    started.stdout.on('data', () => {
-      ready();
-    });
-    started.once('exit', () => {
-      failed(new Error('the server ended before it was ready'));
-    });
-  });
-  server = started;
+  server = await start(SPARE_PORT);
 }
 
-async function endServer(signal: 'SIGKILL' | 'SIGTERM'): Promise<void> {
-  if (server.exitCode !== null || server.signalCode !== null) return;
-  const ended = new Promise((done) => server.once('exit', done));
-  server.kill(signal);
-  await ended;
-}
+const endServer = (signal: NodeJS.Signals): Promise<void> => end(server, signal);
 
 test.describe('while the server is away', () => {
-  test.use({ baseURL: `http://127.0.0.1:${OWN_PORT}` });
+  test.use({ baseURL: `http://127.0.0.1:${SPARE_PORT}` });
   test.afterEach(() => endServer('SIGTERM'));
 
   test('typing goes on, is kept here, and is sent when it is back', async ({ page, quiet }) => {

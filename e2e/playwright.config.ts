@@ -1,24 +1,19 @@
 import { defineConfig } from '@playwright/test';
-import { CHROMIUM, PORT, serverCommand, serverEnvironment } from './server';
+import { CHROMIUM } from './server';
 
+/** Each worker has a server and a database of its own: see `house` in desk.ts. */
 export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
-  workers: 1,
+  workers: 2,
+  fullyParallel: true,
   timeout: 120_000,
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: '../.data/e2e.json' }]],
   use: {
-    baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: CHROMIUM,
+    contextOptions: { reducedMotion: 'reduce' },
     trace: 'off',
-  },
-  webServer: {
-    command: serverCommand,
-    cwd: '..',
-    env: serverEnvironment(PORT),
-    url: `http://127.0.0.1:${PORT}/api/health`,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
   },
 });

@@ -1,10 +1,17 @@
 import type { LaunchOptions } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { existsSync } from 'node:fs';
+import { resolve } from 'node:path';
 
-export const PORT = 4682;
+const ROOT = resolve(__dirname, '..');
 
-/** Debian's Chromium, quiet and offline; sound may start without a gesture. */
+/** Debian's Chromium; its headless shell where that is installed, for it starts and paints faster. */
+const BROWSERS = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+
+/** Quiet and offline; sound may start without a gesture. */
 export const CHROMIUM: LaunchOptions = {
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  executablePath: process.env['CHROMIUM'] ?? BROWSERS.find(existsSync) ?? BROWSERS[1]!,
   args: [
     '--no-sandbox',
     '--disable-gpu',
@@ -18,14 +25,57 @@ export const CHROMIUM: LaunchOptions = {
   ],
 };
 
-/** The built application as ./start runs it: demo tunes, then the server. */
-export const serverCommand =
-  'node apps/server/dist/demo/demo.js && exec node apps/server/dist/main.js';
+const FIRST_PORT = 4682;
+const DATABASES =
+  process.env['DROP_CLOSE_E2E_DATABASE'] ??
+  'postgresql://dropclose@127.0.0.1:54681/dropclose_e2e_test';
 
-export const serverEnvironment = (port: number): Record<string, string> => ({
+/** Which of the browser workers this is, from 0. */
+const WORKER = Number(process.env['TEST_PARALLEL_INDEX'] ?? 0);
+
+/** Where the server of this worker is, and one that a test may take away and bring back. */
+export const PORT = FIRST_PORT + 2 * WORKER;
+export const SPARE_PORT = PORT + 1;
+
+const environment = (port: number): NodeJS.ProcessEnv => ({
+  ...process.env,
   DROP_CLOSE_PORT: String(port),
-  DROP_CLOSE_DATABASE:
-    process.env['DROP_CLOSE_E2E_DATABASE'] ??
-    'postgresql://dropclose@127.0.0.1:54681/dropclose_e2e_test',
+  DROP_CLOSE_DATABASE: `${DATABASES}_${WORKER}`,
   NODE_ENV: 'production',
 });
+
+/** Loads the demo tunes into the database of this worker, as ./start does. */
+export async function loadDemo(): Promise<void> {
+  const loading = spawn('node', ['apps/server/dist/demo/demo.js'], {
+    cwd: ROOT,
+    env: environment(PORT),
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
+  const [code] = (await once(loading, 'exit')) as [number | null];
+  if (code !== 0) throw new Error('The demo tunes could not be loaded.');
+}
+
+/** Starts the built application as ./start runs it. @returns once it answers */
+export async function startServer(port: number): Promise<ChildProcess> {
+  const server = spawn('node', ['apps/server/dist/main.js'], {
+    cwd: ROOT,
+    env: environment(port),
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await new Promise<void>((ready, failed) => {
+    server.stdout.once('data', () => {
+      ready();
+    });
+    server.once('exit', () => {
+      failed(new Error('The server ended before it was ready.'));
+    });
+  });
+  return server;
+}
+
+export async function endServer(server: ChildProcess, signal: NodeJS.Signals): Promise<void> {
+  if (server.exitCode !== null || server.signalCode !== null) return;
+  const ended = once(server, 'exit');
+  server.kill(signal);
+  await ended;
+}

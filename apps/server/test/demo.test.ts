@@ -19,10 +19,10 @@ import {
   standInLine,
   timeline,
   type Chorus,
-  type FamilyId,
-  type LentFamily,
+  type InstrumentKind,
   type SoloLine,
 } from '@drop-close/core';
+import type { EveryFamily, VoicedInFamily } from './everyFamily';
 import { readDemo, readDemoSets, readDemoSolos } from '../src/demo/readDemo';
 import { summarize } from '../src/tunes/summary';
 
@@ -128,25 +128,18 @@ it('is comped behind two solos on every tune: in gaps or under long notes, and n
   expect(shares).toHaveLength(12 * 2 * 2);
 }, 60_000);
 
-interface Voiced {
-  readonly title: string;
-  readonly family: FamilyId;
-  readonly status: string;
-  readonly chords: number;
-  /** The family of each chord's voicing. */
-  readonly played: readonly string[];
-  readonly lent: readonly LentFamily[];
-}
-
-async function voicedInEveryFamily(instrument: string): Promise<Voiced[]> {
-  const workerData = { tunes: await readDemo(DEMO), instrument };
-  const worker = new Worker(resolve(__dirname, 'everyFamily.mjs'), { workerData });
-  const [rows] = (await once(worker, 'message')) as [Voiced[]];
+async function voicedInEveryFamily(instrument: InstrumentKind): Promise<VoicedInFamily[]> {
+  const workerData: EveryFamily = { tunes: await readDemo(DEMO), instrument };
+  const worker = new Worker(resolve(__dirname, 'everyFamily.ts'), {
+    workerData,
+    execArgv: ['--import', 'tsx'],
+  });
+  const [rows] = (await once(worker, 'message')) as [VoicedInFamily[]];
   return rows;
 }
 
 it('voices whole on both instruments in every family, and says why where one is lent', async () => {
-  const both = await Promise.all(['guitar', 'keyboard'].map(voicedInEveryFamily));
+  const both = await Promise.all((['guitar', 'keyboard'] as const).map(voicedInEveryFamily));
   const rows = both.flat();
   expect(rows).toHaveLength(2 * 12 * FAMILY_IDS.length);
   for (const { title, family, status, chords, played, lent } of rows) {

@@ -8,6 +8,7 @@ import { useLight } from './light';
 import { NotFound } from './NotFound';
 import { Shell } from './Shell';
 import { themeOf } from './theme';
+import { useReducedMotion } from './useReducedMotion';
 
 const ProfilePage = lazy(() => import('../profile/ProfilePage'));
 const TunePage = lazy(() => import('../tune/TunePage'));
@@ -22,12 +23,13 @@ const queries = new QueryClient({
 
 export function App() {
   const light = useLight((state) => state.light);
+  const still = useReducedMotion();
   useEffect(() => {
     document.documentElement.dataset['light'] = light;
   }, [light]);
   useEffect(startProfileSync, []);
   return (
-    <ConfigProvider theme={themeOf(light)}>
+    <ConfigProvider theme={themeOf(light, still)}>
       <AntApp component={false}>
         <QueryClientProvider client={queries}>
           <BrowserRouter>

@@ -25,8 +25,8 @@ const COLOURS = {
   },
 } as const;
 
-/** Ant Design in the house's own colours and faces. */
-export function themeOf(light: Light): ThemeConfig {
+/** Ant Design in the house's own colours and faces. @param still for those who want less motion */
+export function themeOf(light: Light, still = false): ThemeConfig {
   const { paper, ink, quiet, brass, raised, line } = COLOURS[light];
   return {
     algorithm: light === 'stage' ? theme.darkAlgorithm : theme.defaultAlgorithm,
@@ -47,6 +47,7 @@ export function themeOf(light: Light): ThemeConfig {
       borderRadius: 3,
       wireframe: false,
       motionDurationMid: '0.12s',
+      motion: !still,
     },
     components: {
       Segmented: { trackBg: 'transparent', itemSelectedBg: brass, itemSelectedColor: paper },

@@ -6,7 +6,8 @@ import * as units from '../units';
  * Runs the examples in docstrings: `@example expression // value`, with the units and the exports of their
  * file in scope. An example without a value shows a call and is not run.
  */
-const SOURCE = resolve(__dirname, '..');
+const SOURCE = resolve(__dirname, '../../src');
+const COMPILED = resolve(__dirname, '..');
 
 const files = readdirSync(SOURCE, { recursive: true, encoding: 'utf8' })
   .filter((name) => name.endsWith('.ts') && !/\.(test|d)\.ts$/.test(name))
@@ -37,6 +38,8 @@ it('finds the examples', () => {
 });
 
 it.each(examples)('$file: $expression is $value', ({ file, expression, value }) => {
-  const own = jest.requireActual<Record<string, unknown>>(join(SOURCE, file));
+  const own = jest.requireActual<Record<string, unknown>>(
+    join(COMPILED, file.replace(/\.ts$/, '.js')),
+  );
   expect(evaluate(expression, { ...units, ...own })).toEqual(evaluate(value, {}));
 });
