@@ -1,3 +1,4 @@
+import { buildSync } from 'esbuild';
 import { once } from 'node:events';
 import { mkdtemp, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
@@ -130,10 +131,12 @@ it('is comped behind two solos on every tune: in gaps or under long notes, and n
 
 async function voicedInEveryFamily(instrument: InstrumentKind): Promise<VoicedInFamily[]> {
   const workerData: EveryFamily = { tunes: await readDemo(DEMO), instrument };
-  const worker = new Worker(resolve(__dirname, 'everyFamily.ts'), {
-    workerData,
-    execArgv: ['--import', 'tsx'],
+  // Threads load plain JavaScript.
+  const { outputFiles } = buildSync({
+    entryPoints: [resolve(__dirname, 'everyFamily.ts')],
+    ...{ bundle: true, platform: 'node', write: false },
   });
+  const worker = new Worker(outputFiles[0]!.text, { workerData, eval: true });
   const [rows] = (await once(worker, 'message')) as [VoicedInFamily[]];
   return rows;
 }

@@ -1,6 +1,6 @@
 import type { ChartEvent } from '@drop-close/core';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
-import { useSearchParams } from 'react-router';
+import { useLocation, useSearchParams } from 'react-router';
 import { create } from 'zustand';
 import { useChorus } from '../engine/useChorus';
 import { useComposition } from '../engine/useComposition';
@@ -84,10 +84,11 @@ export function usePlaceInAddress(): void {
   const bar = numberOf(parameters.get('bar'), 0);
   const beat = numberOf(parameters.get('beat'), 1);
   // What stands in the address, and how to write there, for the timer below.
-  const address = useRef({ bar, beat, write: setParameters });
+  const { pathname } = useLocation();
+  const address = useRef({ bar, beat, pathname, write: setParameters });
   const own = useRef<Place>(undefined);
   useEffect(() => {
-    address.current = { bar, beat, write: setParameters };
+    address.current = { bar, beat, pathname, write: setParameters };
   });
   useEffect(() => {
     // What was written here does not come in again: one may have stepped on meanwhile.
@@ -101,6 +102,8 @@ export function usePlaceInAddress(): void {
       const place = usePlace.getState();
       const there = address.current;
       if (place.bar === there.bar && place.beat === there.beat) return;
+      // Another screen is on its way: writing here would bring this one back.
+      if (there.pathname !== window.location.pathname) return;
       own.current = place;
       there.write({ bar: String(place.bar), beat: String(place.beat) }, { replace: true });
     };

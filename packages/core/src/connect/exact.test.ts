@@ -11,31 +11,54 @@ import { pricesOf, standing } from './prices';
 import type { ConnectSettings, Wishes } from './types';
 import { weigh } from './weighed';
 
-/** What one choice of voicings costs, chord by chord and change by change. */
-function costOf(symbols: string, path: readonly Voicing[], settings: ConnectSettings): number {
+/** What a choice of voicings costs, chord by chord and change by change; each is worked out once. */
+function costsUnder(symbols: string, settings: ConnectSettings) {
   const all = chords(symbols);
   const prices = pricesOf(settings.weights);
   const { instrument, wishes, loop } = settings;
-  const own = path.reduce(
-    (sum, voicing, at) => sum + standing({ chord: all[at]!, voicing, at, settings }, prices),
-    0,
-  );
-  const joins = loop ? path.length : path.length - 1;
-  return Array.from({ length: joins }, (_, at) => {
-    const next = (at + 1) % path.length;
-    const place = placeOf(all[at]!, all[next]!, at, wishes);
-    return changeCost(weigh(path[at]!, instrument), weigh(path[next]!, instrument), place, prices);
-  }).reduce((sum, cost) => sum + cost, own);
+  const own = all.map(() => new Map<Voicing, number>());
+  const between = all.map(() => new Map<Voicing, Map<Voicing, number>>());
+  const ownCost = (at: number, voicing: Voicing): number =>
+    remembered(own[at]!, voicing, () =>
+      standing({ chord: all[at]!, voicing, at, settings }, prices),
+    );
+  const changeAt = (at: number, from: Voicing, to: Voicing): number =>
+    remembered(
+      remembered(between[at]!, from, () => new Map<Voicing, number>()),
+      to,
+      () => {
+        const place = placeOf(all[at]!, all[(at + 1) % all.length]!, at, wishes);
+        return changeCost(weigh(from, instrument), weigh(to, instrument), place, prices);
+      },
+    );
+  return (path: readonly Voicing[]): number => {
+    const joins = loop ? path.length : path.length - 1;
+    let sum = 0;
+    path.forEach((voicing, at) => (sum += ownCost(at, voicing)));
+    for (let at = 0; at < joins; at += 1) {
+      sum += changeAt(at, path[at]!, path[(at + 1) % path.length]!);
+    }
+    return sum;
+  };
+}
+
+function remembered<K, V>(known: Map<K, V>, key: K, find: () => V): V {
+  if (!known.has(key)) known.set(key, find());
+  return known.get(key)!;
 }
 
 /** The least cost over every choice there is, one by one. */
-function leastCost(symbols: string, settings: ConnectSettings): number {
+function leastCost(
+  symbols: string,
+  settings: ConnectSettings,
+  costOf: (path: readonly Voicing[]) => number,
+): number {
   const { lists } = candidatesOf(chords(symbols), settings);
   const paths = lists.reduce<Voicing[][]>(
     (begun, list) => begun.flatMap((path) => list.map((voicing) => [...path, voicing])),
     [[]],
   );
-  return Math.min(...paths.map((path) => costOf(symbols, path, settings)));
+  return Math.min(...paths.map(costOf));
 }
 
 const quality = fc.constantFrom('7', 'm7', 'maj7', 'm7b5', '7b9', '6', 'm6');
@@ -94,9 +117,10 @@ describe.each([
         const settings = locked ? { ...free, locks: { [wished.lock!]: locked } } : free;
         const outcome = connect(chords(symbols), settings);
         if (outcome.status !== 'found') throw new Error(outcome.why);
-        const least = leastCost(symbols, settings);
+        const costOf = costsUnder(symbols, settings);
+        const least = leastCost(symbols, settings, costOf);
         expect(Math.round(outcome.total * 100)).toBe(least);
-        expect(costOf(symbols, outcome.path, settings)).toBe(least);
+        expect(costOf(outcome.path)).toBe(least);
       }),
       { numRuns: 150, seed },
     );

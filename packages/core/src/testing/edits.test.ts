@@ -118,7 +118,11 @@ function applied(tune: Tune, { kind, a, b, c }: Step, seed: string, word: () => 
   };
   if (kind === 'transpose') {
     const semitones = (b % 11) + 1;
-    sheet((chart) => transposeChart(chart, semitones), semitones);
+    // Told a key, it need not be heard first.
+    sheet((chart) => {
+      const moved = transposeChart({ ...chart, header: { key: 'C' } }, semitones);
+      return { ...moved, header: {} };
+    }, semitones);
     tune.transposed += semitones;
     // What the chords are called now is read from the chart; which they are is not.
     const words = readWritten(tune.written).chart.sections.flatMap((section) =>
