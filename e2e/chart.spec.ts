@@ -27,7 +27,7 @@ test('the editor marks the problem and mends it there too', async ({ page }) => 
 
 test('a twelve-bar form is entered by keyboard alone in the laid-out chart', async ({ page }) => {
   const desk = new Desk(page);
-  await desk.newTune('');
+  await desk.newTuneFromBook('');
   await page.getByRole('button', { name: 'Write the first bar' }).focus();
   await page.keyboard.press('Enter');
   const bars = 'F7|Bb7|F7|Cm7 F7|Bb7|Bdim7|F7|Am7b5 D7|Gm7|C7|F7 D7|Gm7 C7'.split('|');

@@ -13,7 +13,7 @@ test('a chart goes in, a connected audible chorus comes out, and it is there tom
   });
 
   await test.step('a tune opens voiced, and its changes can be typed', async () => {
-    await desk.openTune('Ebb at Nine');
+    await page.getByRole('link', { name: 'Ebb at Nine', exact: true }).click();
     await expect(desk.chords).toHaveCount(16);
     await desk.screen('Chart');
     const text = await desk.text();

@@ -21,16 +21,27 @@ install_packages() {
     fail "Installing $* failed; see .data/apt.log."
 }
 
+# Whether Debian's sources, as they were last read, have a package.
+has_package() {
+  [ -n "$(apt-cache madison "$1" 2>/dev/null)" ]
+}
+
 ensure_node() {
   command -v node >/dev/null || fail "Node.js 20.19 or later is needed (https://nodejs.org)."
   node -e 'const [a, b] = process.versions.node.split(".").map(Number); process.exit(a > 20 || (a === 20 && b >= 19) ? 0 : 1)' ||
     fail "Node.js 20.19 or later is needed; this is $(node --version)."
 }
 
+# Its headless shell starts faster; where Debian's sources have none the whole browser does as well.
 ensure_chromium() {
-  command -v chromium >/dev/null && return
+  command -v chromium-headless-shell >/dev/null && return
+  command -v chromium >/dev/null && ! has_package chromium-headless-shell && return
   say "Installing Debian's Chromium"
-  install_packages chromium
+  if has_package chromium-headless-shell; then
+    install_packages chromium-headless-shell
+  else
+    install_packages chromium
+  fi
 }
 
 # An independent reader of MIDI files, for the tests.
