@@ -14,9 +14,11 @@ for (const light of ['house', 'stage'] as const) {
     const check = async (): Promise<void> => {
       // Colours are judged where they end, not on the way.
       await page.addStyleTag({ content: '* { transition: none !important }' });
-      const { violations } = await new AxeBuilder({ page })
-        .withTags(['wcag2a', 'wcag2aa'])
-        .analyze();
+      // Names, roles and order are the same in both lights; colours are not.
+      const axe = new AxeBuilder({ page });
+      const asked =
+        light === 'house' ? axe.withTags(['wcag2a', 'wcag2aa']) : axe.withRules('color-contrast');
+      const { violations } = await asked.analyze();
       const found = violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html ?? ''}`);
       expect(found).toEqual([]);
     };

@@ -30,10 +30,16 @@ export function parseNote(name: string): SpelledNote | undefined {
   };
 }
 
+/** There are 63 names, and an analysis reads them thousands of times. */
+const known = new Map<NoteName, SpelledNote>();
+
 /** Reads a note name that is known to be one. @throws when it is not: a defect of the caller. */
 export function noteOf(name: NoteName): SpelledNote {
+  const before = known.get(name);
+  if (before) return before;
   const note = parseNote(name);
   if (!note) throw new Error(`"${name}" is not a note name`);
+  known.set(name, Object.freeze(note));
   return note;
 }
 
