@@ -5,9 +5,22 @@ import type { Slot } from './types';
 export function barSlot(word: string): Slot {
   if (word === '.') return { kind: 'hold' };
   if (word === '%') return { kind: 'repeat bar' };
+  const before = known.get(word);
+  if (before) return before;
+  if (known.size >= MOST_KNOWN) known.clear();
+  const slot = Object.freeze(read(word));
+  known.set(word, slot);
+  return slot;
+}
+
+/** A keystroke changes one word of a chart; the others are known. More than a whole book has. */
+const MOST_KNOWN = 2000;
+const known = new Map<string, Slot>();
+
+function read(word: string): Slot {
   const result = parseChord(word);
   return result.ok
-    ? { kind: 'chord', chord: result.value, text: word }
+    ? { kind: 'chord', chord: Object.freeze(result.value), text: word }
     : { kind: 'unreadable', text: word, problem: result.problem };
 }
 
