@@ -1,6 +1,9 @@
 import AxeBuilder from '@axe-core/playwright';
 import { Desk, expect, test } from './desk';
 
+const TAGS = { type: 'tag' as const, values: ['wcag2a', 'wcag2aa'] };
+const COLOURS = { type: 'rule' as const, values: ['color-contrast'] };
+
 for (const light of ['house', 'stage'] as const) {
   test(`every screen stands up to the accessibility rules in ${light} light`, async ({ page }) => {
     test.setTimeout(120_000);
@@ -15,9 +18,10 @@ for (const light of ['house', 'stage'] as const) {
       // Colours are judged where they end, not on the way.
       await page.addStyleTag({ content: '* { transition: none !important }' });
       // Names, roles and order are the same in both lights; colours are not.
-      const axe = new AxeBuilder({ page });
-      const asked =
-        light === 'house' ? axe.withTags(['wcag2a', 'wcag2aa']) : axe.withRules('color-contrast');
+      // What passes need not be told: there are thousands of marks on a page.
+      const axe = new AxeBuilder({ page }).setLegacyMode();
+      const only = light === 'house' ? TAGS : COLOURS;
+      const asked = axe.options({ resultTypes: ['violations'], runOnly: only });
       const { violations } = await asked.analyze();
       const found = violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html ?? ''}`);
       expect(found).toEqual([]);
