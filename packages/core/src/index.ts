@@ -193,7 +193,7 @@ export {
   type TermId,
   type TopMotion,
   type VoiceMotion,
-  type Way,
+  type RankedPath,
   type Weights,
   type Wishes,
 } from './connect/types';
@@ -331,7 +331,7 @@ export { defaultSection, noComp } from './comp/defaults';
 export { type Choruses, type Origin } from './choruses/frame';
 export { playPlan, type PlayedPlan } from './choruses/hits';
 export { heardLine } from './choruses/lines';
-export { wholeChords, type Standing } from './choruses/moved';
+export { wholeChords, type PlacedDevice } from './choruses/moved';
 export { sectionsOf, type ChorusSection } from './arrangement/chorusSections';
 export { planByBar, plannedSections, type PlannedSection } from './choruses/sections';
 export {

@@ -25,7 +25,7 @@ import type { ComposedChoruses } from '../engine/protocol';
 import { useCompositionStore } from '../engine/useComposition';
 import { withApplied, withoutApplied } from './devices';
 import type { HitPlace } from './hits';
-import type { Place } from '../tune/selection';
+import type { BarAndBeat } from '../tune/selection';
 import { useCompDesk } from './useCompDesk';
 
 const compNow = (): Comp | undefined => tuneNow()?.setup.comp;
@@ -85,7 +85,7 @@ function takeIn(made: CompBehind | undefined): void {
 /** What a hand does on the Comp screen. */
 export const compActions = {
   /** The eighth at which a beat of a bar stands. */
-  placeOf: ({ bar, beat }: Place, { bars }: Timeline): HitPlace | undefined => {
+  placeOf: ({ bar, beat }: BarAndBeat, { bars }: Timeline): HitPlace | undefined => {
     const meter = bars.find(({ number }) => number === bar)?.meter;
     return meter && { bar, at: nearestEighth(((beat - 1) * 4 * TICKS_PER_QUARTER) / meter.unit) };
   },

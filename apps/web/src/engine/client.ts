@@ -12,7 +12,7 @@ import type {
   SoloLine,
   StandInRequest,
   Voicing,
-  Way,
+  RankedPath,
 } from '@drop-close/core';
 import { wrap, type Remote } from 'comlink';
 import { newestWins } from './newest';
@@ -76,8 +76,8 @@ class EngineClient {
     return this.ask((engine) => engine.meet(id, at));
   }
 
-  ways(id: number, limit: number): Promise<Way[] | undefined> {
-    return this.ask((engine) => engine.ways(id, limit));
+  rankedPaths(id: number, limit: number): Promise<RankedPath[] | undefined> {
+    return this.ask((engine) => engine.rankedPaths(id, limit));
   }
 
   compare(requests: readonly VoiceRequest[]): Promise<VoicedChorus[]> {

@@ -36,10 +36,10 @@ export function createComposer(read = createReader()): Composer {
   const connector = createConnector();
   let current: Current | undefined;
   let count = 0;
-  const groundOf = (question: ComposeQuestion) => {
+  const requestFor = (question: ComposeQuestion) => {
     const { setup, instruments, feel, tempo, solo } = question;
-    const { keyed, analysis } = read(question);
-    const chorus = chorusOf(keyed, setup.splits, analysis());
+    const { inKey, analysis } = read(question);
+    const chorus = chorusOf(inKey, setup.splits, analysis());
     const offbeat = offbeatAt(feel, tempo, setup.comp.swing);
     const times = setup.comp.plan.length;
     const all = {
@@ -53,15 +53,15 @@ export function createComposer(read = createReader()): Composer {
     };
     return { chorus, line, offbeat, request };
   };
-  const requestOf = ({ question }: Current): ComposeRequest => groundOf(question).request;
+  const requestOf = ({ question }: Current): ComposeRequest => requestFor(question).request;
   const of = (id: number): Current | undefined => (current?.id === id ? current : undefined);
   return {
     compose: (question) => {
-      const { chorus, line, offbeat, request } = groundOf(question);
+      const { chorus, line, offbeat, request } = requestFor(question);
       const composed = compose(request);
       count += 1;
       current = { id: count, question, chorus, composed, line, offbeat };
-      return told(current);
+      return answerOf(current);
     },
     playSet: (id, seed) => {
       const here = of(id);
@@ -152,7 +152,7 @@ function keyIn({ analysis }: Chorus, fallback: string): string {
 }
 
 /** What crosses to the page. */
-function told({ id, chorus, composed, line }: Current): ComposedChoruses {
+function answerOf({ id, chorus, composed, line }: Current): ComposedChoruses {
   const { choruses, voiced, ...rest } = composed;
   const { timeline, origins, times, barsEach } = choruses;
   const wholes = chorus.timeline.events.flatMap(({ part = 0 }, at) => (part === 0 ? [at] : []));

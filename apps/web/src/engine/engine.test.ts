@@ -60,14 +60,14 @@ describe('the engine behind the page', () => {
     expect(real.outcome).toEqual(ghost);
   });
 
-  it('knows other whole ways, each dearer than the one before', () => {
+  it('knows other whole rankedPaths, each dearer than the one before', () => {
     const engine = createEngine();
     const chorus = engine.voice(request('| Dm7 | G7 | C6 |'));
-    const ways = engine.ways(chorus.id, 4) ?? [];
-    const extras = ways.map(({ extra }) => extra);
+    const rankedPaths = engine.rankedPaths(chorus.id, 4) ?? [];
+    const extras = rankedPaths.map(({ extra }) => extra);
     expect(extras[0]).toBe(0);
     expect(extras).toEqual([...extras].sort((a, b) => a - b));
-    const keys = ways.map(({ path }) => path.map(voicingKey).join('; '));
+    const keys = rankedPaths.map(({ path }) => path.map(voicingKey).join('; '));
     expect(new Set(keys).size).toBe(4);
   });
 

@@ -39,14 +39,14 @@ export function createEngine(): Engine {
   let count = 0;
   const voice = (request: VoiceRequest): Current => {
     const { setup, instruments } = request;
-    const { chart, problems, keyed, analysis } = read(request);
-    const chorus = chorusOf(keyed, setup.splits, analysis());
+    const { chart, problems, inKey, analysis } = read(request);
+    const chorus = chorusOf(inKey, setup.splits, analysis());
     const settings = settingsOf(setup, chorus, instruments);
     const outcome = voiceChorus(connector, chorus, settings, setup);
     count += 1;
     const { timeline } = chorus;
-    const told = outcome.status === 'found' ? pathOf(outcome, chorus, settings) : outcome;
-    const voiced = { id: count, chart, problems, timeline, outcome: told };
+    const answerOf = outcome.status === 'found' ? pathOf(outcome, chorus, settings) : outcome;
+    const voiced = { id: count, chart, problems, timeline, outcome: answerOf };
     return { voiced, chorus, settings, setup, outcome };
   };
   const chordAt = (id: number, index: number): PitchedChord | undefined => {
@@ -80,9 +80,9 @@ export function createEngine(): Engine {
       if (current?.voiced.id !== id || current.outcome.status !== 'found') return undefined;
       return cheapestMeeting(connector, current, current.outcome, at);
     },
-    ways: (id, limit) => {
+    rankedPaths: (id, limit) => {
       if (current?.voiced.id !== id) return undefined;
-      return current.outcome.status === 'found' ? current.outcome.ways(limit) : [];
+      return current.outcome.status === 'found' ? current.outcome.rankedPaths(limit) : [];
     },
     easier: (id, index, voicing) => {
       const chord = chordAt(id, index);

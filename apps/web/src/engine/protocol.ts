@@ -26,7 +26,7 @@ import type {
   TermCosts,
   Timeline,
   Voicing,
-  Way,
+  RankedPath,
 } from '@drop-close/core';
 
 /** Changes as they are written. */
@@ -166,8 +166,8 @@ export interface Engine extends Composer {
   readonly preview: (id: number, index: number, voicing: Voicing) => VoicedPath | undefined;
   /** How the resolutions that a change misses could be met; `undefined` as above. */
   readonly meet: (id: number, at: number) => Meeting | undefined;
-  /** So many whole ways to voice the chorus, the best first; `undefined` as above. */
-  readonly ways: (id: number, limit: number) => Way[] | undefined;
+  /** So many ways to voice the whole chorus, the best first; `undefined` as above. */
+  readonly rankedPaths: (id: number, limit: number) => RankedPath[] | undefined;
   /** What to play instead of a voicing of one chord that is hard to hold; `undefined` as above. */
   readonly easier: (id: number, index: number, voicing: Voicing) => EasierForm[] | undefined;
   /** Every grip of a family for one chord; `undefined` as above, and under N.C. */

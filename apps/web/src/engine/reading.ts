@@ -16,7 +16,7 @@ export interface Reading {
   readonly chart: Chart;
   readonly problems: readonly ChartProblem[];
   /** In the tune's key where it names none itself. */
-  readonly keyed: Chart;
+  readonly inKey: Chart;
   /** Analysed when it is first asked for. @param school by function when left out */
   readonly analysis: (school?: School, writtenAbove?: number) => ChartAnalysis;
 }
@@ -41,17 +41,17 @@ const sameChart = (a: ChartRequest, b: ChartRequest): boolean =>
 
 function read({ text, places, meter, key }: ChartRequest): Reading {
   const { chart, problems } = readWritten({ text, places }, parseMeter(meter));
-  const keyed = { ...chart, header: { key, ...chart.header } };
+  const inKey = { ...chart, header: { key, ...chart.header } };
   const analyses = new Map<string, ChartAnalysis>();
   return {
     chart,
     problems,
-    keyed,
+    inKey,
     analysis: (school = 'by function', writtenAbove = 0) => {
       const name = `${school} ${writtenAbove}`;
       const known = analyses.get(name);
       if (known) return known;
-      const made = analyzeChart(transposeChart(keyed, writtenAbove), { school });
+      const made = analyzeChart(transposeChart(inKey, writtenAbove), { school });
       analyses.set(name, made);
       return made;
     },

@@ -15,7 +15,7 @@ import { useProfile } from '../profile/profileStore';
 import { useInstrument } from '../profile/useInstrument';
 import { prettyText } from '../ui/symbol';
 import { misfitName } from './misfitWords';
-import { eventAt, useCurrentPlace, type Place } from './selection';
+import { eventAt, useCurrentPlace, type BarAndBeat } from './selection';
 
 /** What was decided about bars and chords that are gone or are others now: a word while there is any. */
 export function NoLongerFits() {
@@ -104,7 +104,10 @@ interface PlaceInHand extends PutBackPlace {
 }
 
 /** The chord and the bar in hand by their places; on the Comp screen bars count through all choruses. */
-function placeIn({ positions, setup }: TuneInHand, { bar, beat }: Place): PlaceInHand | undefined {
+function placeIn(
+  { positions, setup }: TuneInHand,
+  { bar, beat }: BarAndBeat,
+): PlaceInHand | undefined {
   const { barsEach, timeline } = positions;
   const chorus = bar < 1 || !barsEach ? 0 : Math.floor((bar - 1) / barsEach);
   const number = bar - chorus * barsEach;

@@ -7,14 +7,14 @@ import { useComposition } from '../engine/useComposition';
 
 const NO_EVENTS: readonly ChartEvent[] = [];
 
-export interface Place {
+export interface BarAndBeat {
   /** From 1; a pickup is 0. */
   readonly bar: number;
   readonly beat: number;
 }
 
 /** The place in hand. A key pressed right after another acts on it at once; the address follows. */
-const usePlace = create<Place>(() => ({ bar: 1, beat: 1 }));
+const usePlace = create<BarAndBeat>(() => ({ bar: 1, beat: 1 }));
 
 export interface Selection {
   /** Position among the chords of the chorus, on the Comp screen of all choruses; 0 where the address names none. */
@@ -24,7 +24,7 @@ export interface Selection {
 }
 
 /** The chord sounding at a bar and beat: the last that begins there or before. */
-export function eventAt(events: readonly ChartEvent[], { bar, beat }: Place): number {
+export function eventAt(events: readonly ChartEvent[], { bar, beat }: BarAndBeat): number {
   const found = events.findLastIndex(
     (event) => event.bar < bar || (event.bar === bar && event.beat <= beat),
   );
@@ -32,13 +32,13 @@ export function eventAt(events: readonly ChartEvent[], { bar, beat }: Place): nu
 }
 
 /** Takes up the place of a chord that the engine may not have voiced yet. */
-export const selectPlace = ({ bar, beat }: Place): void => {
+export const selectPlace = ({ bar, beat }: BarAndBeat): void => {
   usePlace.setState({ bar, beat });
 };
 
-export const currentPlace = (): Place => usePlace.getState();
+export const currentPlace = (): BarAndBeat => usePlace.getState();
 
-export const useCurrentPlace = (): Place => usePlace();
+export const useCurrentPlace = (): BarAndBeat => usePlace();
 
 /** Which of some chords is in hand. */
 export const useIndexAmong = (events: readonly ChartEvent[]): number => eventAt(events, usePlace());
@@ -86,7 +86,7 @@ export function usePlaceInAddress(): void {
   // What stands in the address, and how to write there, for the timer below.
   const { pathname } = useLocation();
   const address = useRef({ bar, beat, pathname, write: setParameters });
-  const own = useRef<Place>(undefined);
+  const own = useRef<BarAndBeat>(undefined);
   useEffect(() => {
     address.current = { bar, beat, pathname, write: setParameters };
   });

@@ -59,7 +59,7 @@ function through(
   following: Following,
 ): ConnectOutcome {
   let outcome = connector.connect(chorus.chords, settings);
-  for (const next of roundsOf(chorus, following)) {
+  for (const next of followUpsOf(chorus, following)) {
     if (outcome.status !== 'found') return outcome;
     const asked = next({ connector, chorus, settings, following }, outcome.path);
     outcome = connector.connect(chorus.chords, asked);
@@ -68,12 +68,12 @@ function through(
 }
 
 /** What is asked once more, given how the chorus has come out so far. */
-type Round = (question: Question, path: readonly Voicing[]) => ConnectSettings;
+type FollowUp = (question: Question, path: readonly Voicing[]) => ConnectSettings;
 
 /** Times a passage returns that are told apart; the later ones are voiced like the last of these. */
 const MOST_TIMES = 6;
 
-function roundsOf({ returns }: Chorus, following: Following): Round[] {
+function followUpsOf({ returns }: Chorus, following: Following): FollowUp[] {
   const times = Math.min(MOST_TIMES, Math.max(0, ...returns.map((before) => before.length)));
   if (following.returns === 'varied' && times) {
     return Array.from({ length: times }, (_, time) => varied(time + 1));
@@ -85,7 +85,7 @@ function roundsOf({ returns }: Chorus, following: Following): Round[] {
 const answersOf = ({ line }: Following) => line.spans.filter(({ shape }) => shape === 'answer');
 
 /** Answers to the phrases before them, upside down. */
-const answered: Round = ({ settings, following }, path) => {
+const answered: FollowUp = ({ settings, following }, path) => {
   const shapes = { ...settings.wishes.shapes };
   const top = (at: number): number | undefined => path[at]?.notes.at(-1)?.midi;
   for (const span of answersOf(following)) Object.assign(shapes, answerTo(span, top));
@@ -93,14 +93,14 @@ const answered: Round = ({ settings, following }, path) => {
 };
 
 /** The first time as it was; what comes again as it was then, moved with its passage. */
-const same: Round = (question, path) => {
+const same: FollowUp = (question, path) => {
   const settings = answered(question, path);
   return { ...settings, locks: { ...copiesOf(question, path), ...settings.locks } };
 };
 
 /** All up to this time as it was; this time not with the grips of the times before. */
 const varied =
-  (time: number): Round =>
+  (time: number): FollowUp =>
   (question, path) => {
     const settings = answered(question, path);
     const held: Record<number, Voicing> = {};
@@ -154,7 +154,7 @@ function alternativesAt(
   limit: number,
 ): Alternative[] {
   const locked = settings.locks[at] !== undefined;
-  const follows = roundsOf(chorus, following).length > 0;
+  const follows = followUpsOf(chorus, following).length > 0;
   if (!locked && !follows) return outcome.alternatives(at, limit);
   const free = through(connector, chorus, unlocked(settings, at), following);
   if (free.status !== 'found') return [];

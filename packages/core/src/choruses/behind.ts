@@ -37,12 +37,15 @@ export function compBehind(request: BehindRequest): CompBehind {
   const { comp, chorus, feel, seed, arrangement } = request;
   const { window } = arrangement.room;
   const played = playPlan({ chorus, plan: comp.plan, feel, seed, window });
-  const devices = played.devices.length ? offTheLine(request, played.devices) : comp.devices;
-  return settled(request, { ...comp, devices }, played.hits, true);
+  const devices = played.devices.length ? leavingTheLine(request, played.devices) : comp.devices;
+  return compedAround(request, { ...comp, devices }, played.hits, true);
 }
 
 /** Devices that leave the soloist room: strictly, only where no chord of them falls on the moving line. */
-function offTheLine(request: BehindRequest, devices: readonly AppliedDevice[]): AppliedDevice[] {
+function leavingTheLine(
+  request: BehindRequest,
+  devices: readonly AppliedDevice[],
+): AppliedDevice[] {
   const { comp, line } = request;
   const zoneAt = zonesOf(line);
   const { standing } = movedFor(request, devices);
@@ -61,10 +64,10 @@ const movedFor = (
 export function mendBar(request: ComposeRequest, bar: number): CompBehind {
   const others = request.comp.hits.filter((hit) => hit.bar !== bar);
   const own = request.comp.hits.filter((hit) => hit.bar === bar);
-  return settled(request, request.comp, own, false, others);
+  return compedAround(request, request.comp, own, false, others);
 }
 
-function settled(
+function compedAround(
   request: ComposeRequest,
   comp: Comp,
   hits: readonly Hit[],

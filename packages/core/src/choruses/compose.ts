@@ -22,7 +22,7 @@ import type { Hit } from '../comp/types';
 import { ticks, type Midi } from '../units';
 import { TEXTURE_FAMILIES } from './data';
 import type { Choruses } from './frame';
-import { movedChoruses, type Standing } from './moved';
+import { movedChoruses, type PlacedDevice } from './moved';
 import { planByBar, plannedSections, type PlannedSection } from './sections';
 import type { Comp } from '../comp/comping';
 import { voiceChoruses, type VoicedChoruses } from './voiced';
@@ -43,7 +43,7 @@ export interface ComposeRequest {
 export interface Composed {
   readonly choruses: Choruses;
   readonly sections: readonly PlannedSection[];
-  readonly standing: readonly Standing[];
+  readonly standing: readonly PlacedDevice[];
   readonly voiced: VoicedChoruses | NotConnected;
   readonly sounding: readonly SoundingHit[];
   /** One for each sounding hit; empty where nobody solos. */
@@ -93,7 +93,7 @@ const withPitches = (sounding: readonly SoundingHit[], { path }: VoicedChoruses)
 function soundingOf(
   { comp, offbeat, arrangement }: ComposeRequest,
   choruses: Choruses,
-  standing: readonly Standing[],
+  standing: readonly PlacedDevice[],
 ): SoundingHit[] {
   const { timeline } = choruses;
   const bars = new Map(timeline.bars.map((bar) => [bar.number, bar]));

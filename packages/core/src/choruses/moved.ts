@@ -6,7 +6,7 @@ import type { AppliedDevice, DeviceChord, DeviceOffer, MovedChord } from '../mov
 import { framed, numbered, type Choruses, type Piece } from './frame';
 
 /** A device where it stands. */
-export interface Standing {
+export interface PlacedDevice {
   readonly applied: AppliedDevice;
   readonly offer: DeviceOffer;
   /** In quarters from the beginning of bar 1. */
@@ -16,7 +16,7 @@ export interface Standing {
 
 export interface Moved {
   readonly choruses: Choruses;
-  readonly standing: readonly Standing[];
+  readonly standing: readonly PlacedDevice[];
 }
 
 /** Whole chords of a chorus, as devices meet them: split ones joined. */
@@ -44,7 +44,7 @@ export function movedChoruses(
   if (!devices.length) return { choruses: frame, standing: [] };
   const whole = wholeChords(chorus);
   const starts = startsOf(chorus);
-  const standing: Standing[] = [];
+  const standing: PlacedDevice[] = [];
   for (const applied of devices) {
     if (applied.chorus >= times) continue;
     const offer = appliedOffer(whole, applied, window, loop);
@@ -63,9 +63,9 @@ export function movedChoruses(
 const startsOf = ({ timeline }: Chorus): number[] =>
   timeline.events.filter(({ part = 0 }) => part === 0).map(({ at }) => at);
 
-function withDevices(frame: Choruses, standing: readonly Standing[]): Piece[] {
+function withDevices(frame: Choruses, standing: readonly PlacedDevice[]): Piece[] {
   const pieces: Piece[] = [];
-  const done = new Set<Standing>();
+  const done = new Set<PlacedDevice>();
   frame.timeline.events.forEach((event, at) => {
     const device = standing.find(({ from, to }) => event.at >= from && event.at < to);
     const chord = frame.chords[at]!;
@@ -82,7 +82,7 @@ function withDevices(frame: Choruses, standing: readonly Standing[]): Piece[] {
 /** The chords of a device. One that keeps the symbol of the chart stands for the chord there. */
 function piecesOf(
   { timeline, chords, origins }: Choruses,
-  { offer, from }: Standing,
+  { offer, from }: PlacedDevice,
   first: number,
   deviceFrom: number,
 ): Piece[] {
@@ -116,8 +116,8 @@ function piecesOf(
   });
 }
 
-const plain = ({ making, families, degrees, tops }: MovedChord): boolean =>
-  !making && !families && !degrees && !tops;
+const plain = ({ madeFrom, families, degrees, tops }: MovedChord): boolean =>
+  !madeFrom && !families && !degrees && !tops;
 
 function read({ symbol }: MovedChord) {
   const reading = parseChord(symbol);

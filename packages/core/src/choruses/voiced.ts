@@ -8,7 +8,7 @@ import type { Change, ConnectSettings, NotConnected, Rule, TopMotion } from '../
 import type { MovedChord } from '../movement/types';
 import type { Voicing } from '../voicing/types';
 import type { Choruses } from './frame';
-import { madeVoicing } from './made';
+import { deviceVoicing } from './deviceVoicing';
 
 /** Several choruses voiced: one voicing for each event, those that devices make included. */
 export interface VoicedChoruses {
@@ -36,9 +36,14 @@ export function voiceChoruses(
   request: VoicingRequest,
 ): VoicedChoruses | NotConnected {
   const { choruses } = request;
-  const voiced = choruses.origins.flatMap(({ moved }, at) => (moved?.making ? [] : [at]));
+  const voiced = choruses.origins.flatMap(({ moved }, at) => (moved?.madeFrom ? [] : [at]));
   const settings = settingsFor(request, voiced);
-  const outcome = voiceChorus(connector, onlySome(choruses, voiced), settings, request.arrangement);
+  const outcome = voiceChorus(
+    connector,
+    chorusOfSome(choruses, voiced),
+    settings,
+    request.arrangement,
+  );
   if (outcome.status === 'infeasible') return { ...outcome, at: voiced[outcome.at]! };
   if (outcome.status !== 'found') return outcome;
   const path = completed(request, settings, voiced, outcome.path);
@@ -53,7 +58,7 @@ export function voiceChoruses(
 }
 
 /** The chorus as the connector sees it: without what is made of other chords. */
-function onlySome(choruses: Choruses, voiced: readonly number[]): Chorus {
+function chorusOfSome(choruses: Choruses, voiced: readonly number[]): Chorus {
   if (voiced.length === choruses.chords.length) return choruses;
   const place = placesOf(voiced);
   const { timeline, chords, phraseEnds, returns, analysis } = choruses;
@@ -81,27 +86,27 @@ function settingsFor(request: VoicingRequest, voiced: readonly number[]): Connec
   const { arrangement, chorus, choruses, rules = {}, instruments = defaultInstruments } = request;
   const settings = settingsOf(arrangement, chorus, instruments);
   const { tops, shapes } = settings.wishes;
-  const said: Said = { locks: {}, tops: {}, shapes: {}, splits: [], rules: {} };
+  const wished: WishesByEvent = { locks: {}, tops: {}, shapes: {}, splits: [], rules: {} };
   voiced.forEach((event, place) => {
     const { at, moved, chorus: time } = choruses.origins[event]!;
     const rule = ruleOf(rules[event], moved);
-    if (rule) said.rules[place] = rule;
-    if (moved?.top) said.shapes[place] = moved.top;
+    if (rule) wished.rules[place] = rule;
+    if (moved?.top) wished.shapes[place] = moved.top;
     if (at === undefined) return;
-    if (settings.locks[at]) said.locks[place] = settings.locks[at];
-    if (tops[at] !== undefined) said.tops[place] = tops[at];
+    if (settings.locks[at]) wished.locks[place] = settings.locks[at];
+    if (tops[at] !== undefined) wished.tops[place] = tops[at];
     const next = choruses.origins[voiced[place + 1] ?? -1];
     if (next?.at !== at + 1 || next.chorus !== time) return;
-    if (shapes[at]) said.shapes[place] = shapes[at];
-    if (settings.wishes.splits.includes(at)) said.splits.push(place);
+    if (shapes[at]) wished.shapes[place] = shapes[at];
+    if (settings.wishes.splits.includes(at)) wished.splits.push(place);
   });
-  const { locks, rules: all, ...wished } = said;
-  const phraseEnds = onlySome(choruses, voiced).phraseEnds;
-  const wishes = { ...settings.wishes, ...wished, phraseEnds };
+  const { locks, rules: all, ...topLine } = wished;
+  const phraseEnds = chorusOfSome(choruses, voiced).phraseEnds;
+  const wishes = { ...settings.wishes, ...topLine, phraseEnds };
   return { ...settings, locks, rules: all, wishes };
 }
 
-interface Said {
+interface WishesByEvent {
   readonly locks: Record<number, Voicing>;
   readonly tops: Record<number, number>;
   readonly shapes: Record<number, TopMotion>;
@@ -109,7 +114,7 @@ interface Said {
   readonly rules: Record<number, Rule>;
 }
 
-/** What is said of a place and what a device asks there; the device is stronger. */
+/** What is said of a chord and what a device asks there; the device is stronger. */
 function ruleOf(rule: Rule | undefined, moved: MovedChord | undefined): Rule | undefined {
   const { families, degrees, tops } = moved ?? {};
   if (!families && !degrees && !tops) return rule;
@@ -137,13 +142,13 @@ function completed(
   const make = (at: number): void => {
     const { moved, deviceFrom = at } = choruses.origins[at]!;
     const chord = choruses.chords[at]!;
-    if (!moved?.making || chord.kind !== 'chord') return;
+    if (!moved?.madeFrom || chord.kind !== 'chord') return;
     const voicingAt = (where: 'before' | 'after' | number): Voicing | undefined => {
       if (typeof where === 'number') return all[deviceFrom + where];
       return neighbour(at, where === 'after' ? 1 : -1);
     };
     const { room } = arrangement;
-    all[at] ??= madeVoicing(chord, moved.making, { instrument, room, voicingAt });
+    all[at] ??= deviceVoicing(chord, moved.madeFrom, { instrument, room, voicingAt });
   };
   // Some hang on the chord after them and some on the one before: once from behind, once from the front.
   for (let at = all.length - 1; at >= 0; at -= 1) make(at);

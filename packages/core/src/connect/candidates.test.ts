@@ -76,7 +76,7 @@ describe('more sounds than are weighed', () => {
     for (const sound of left) expect(least(sound)).toBeGreaterThanOrEqual(dearest);
   });
 
-  it('are said to be narrowed in the outcome, and are all weighed where there are fewer', () => {
+  it('are locksAndRules to be narrowed in the outcome, and are all weighed where there are fewer', () => {
     const found = connect(chords('Dm7 G7'), many);
     expect(found).toMatchObject({ status: 'found', narrowed: true });
     const few = connect(chords('Dm7 G7'), settings({ families: ['guide'] }));

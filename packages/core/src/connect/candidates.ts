@@ -16,9 +16,12 @@ export interface Candidates {
 }
 
 /** What is said of single chords. */
-export type Said = Pick<ConnectSettings, 'locks' | 'rules'>;
+export type LocksAndRules = Pick<ConnectSettings, 'locks' | 'rules'>;
 
-export type CandidateSource = (chords: readonly Chord[], said: Said) => Candidates;
+export type CandidateSource = (
+  chords: readonly Chord[],
+  locksAndRules: LocksAndRules,
+) => Candidates;
 
 /**
  * What may be played for each chord: its lock, or what its families give, or what is lent. Under one

@@ -193,7 +193,7 @@ describe('alternatives are ranked by what they cost the whole chorus', () => {
   });
 });
 
-describe('other whole ways', () => {
+describe('other whole rankedPaths', () => {
   const symbols = 'Dm7 G7 Cmaj7 A7';
   /** What is heard, and where the hand stands for it. */
   const heardAt = ({ notes }: Voicing): string => {
@@ -204,17 +204,17 @@ describe('other whole ways', () => {
     'begin with the path and differ in sound or place, the cheapest first (loop: %s)',
     (loop) => {
       const free = found(symbols, settings({ families: ['shell', 'drop2'], loop }));
-      const ways = free.ways(20);
-      expect(ways).toHaveLength(20);
-      expect(ways[0]).toMatchObject({ path: free.path, extra: 0 });
-      const totals = ways.map(({ total }) => total);
+      const rankedPaths = free.rankedPaths(20);
+      expect(rankedPaths).toHaveLength(20);
+      expect(rankedPaths[0]).toMatchObject({ path: free.path, extra: 0 });
+      const totals = rankedPaths.map(({ total }) => total);
       expect(totals).toEqual([...totals].sort((a, b) => a - b));
-      expect(new Set(ways.map(({ path }) => path.map(heardAt).join(', '))).size).toBe(20);
+      expect(new Set(rankedPaths.map(({ path }) => path.map(heardAt).join(', '))).size).toBe(20);
     },
   );
 });
 
-describe('what cannot be voiced is said, with the chord and the limit that binds', () => {
+describe('what cannot be voiced is locksAndRules, with the chord and the limit that binds', () => {
   const infeasible = (symbols: string, with_: ConnectSettings) => {
     const outcome = connect(chords(symbols), with_);
     return outcome.status === 'infeasible' ? outcome : undefined;

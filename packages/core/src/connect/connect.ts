@@ -55,7 +55,7 @@ export function createConnector(): Connector {
       return solved(chords, settings, candidates(chords, settings), layers);
     },
     voicingsOf: (chord, settings) =>
-      groundwork(settings).candidates([chord], NOTHING_SAID).lists[0] ?? [],
+      groundwork(settings).candidates([chord], NO_LOCKS_OR_RULES).lists[0] ?? [],
   };
 }
 
@@ -72,7 +72,7 @@ function remembered<T>(
   };
 }
 
-const NOTHING_SAID = { locks: {}, rules: {} };
+const NO_LOCKS_OR_RULES = { locks: {}, rules: {} };
 
 /** All that candidates and costs hang on: everything but wishes, locks, rules and the loop. */
 const standingKey = (settings: ConnectSettings): string =>
@@ -99,7 +99,7 @@ function solved(
       why: 'There are too many chords and voicings to weigh at once.',
     };
   }
-  const { path: choice, total, ranked, ways } = solve(layers(chords, lists, settings));
+  const { path: choice, total, ranked, rankedPaths } = solve(layers(chords, lists, settings));
   const voicingsOf = (candidates: readonly number[]): Voicing[] =>
     candidates.map((candidate, i) => lists[i]![candidate]!);
   const path = voicingsOf(choice);
@@ -119,8 +119,8 @@ function solved(
     lent,
     narrowed,
     alternatives,
-    ways: (limit) =>
-      first(ways(), limit).map((way) => ({
+    rankedPaths: (limit) =>
+      first(rankedPaths(), limit).map((way) => ({
         path: voicingsOf(way.path),
         total: toSemitones(way.total),
         extra: toSemitones(way.total - total),
@@ -147,7 +147,7 @@ const nothing: ConnectOutcome = {
   lent: [],
   narrowed: false,
   alternatives: () => [],
-  ways: () => [],
+  rankedPaths: () => [],
 };
 
 function infeasible(

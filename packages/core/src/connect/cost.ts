@@ -39,8 +39,10 @@ export function matchOf(from: Voicing, to: Voicing, place: ChangePlace, prices: 
 
 function pairings(from: number, to: number): Match['pairs'][] {
   const growing = from <= to;
-  const ways: readonly Partners[] = growing ? waysToFit(from, to) : waysToFit(to, from);
-  return ways.map((way) => way.map((large, small) => (growing ? [small, large] : [large, small])));
+  const rankedPaths: readonly Partners[] = growing ? waysToFit(from, to) : waysToFit(to, from);
+  return rankedPaths.map((way) =>
+    way.map((large, small) => (growing ? [small, large] : [large, small])),
+  );
 }
 
 const stepOf = ([a, b]: readonly [number, number], from: Voicing, to: Voicing): number =>

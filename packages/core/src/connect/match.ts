@@ -17,9 +17,9 @@ export function waysToFit(size: number, places: number): readonly Partners[] {
   const known = knownWays.get(key);
   if (known) return known;
   const positions = Array.from({ length: places }, (_, position) => position);
-  const ways = choose(positions, size).reverse();
-  knownWays.set(key, ways);
-  return ways;
+  const rankedPaths = choose(positions, size).reverse();
+  knownWays.set(key, rankedPaths);
+  return rankedPaths;
 }
 
 export type MotionKind = 'held' | 'half step' | 'whole step' | 'leap' | 'enters' | 'ends';

@@ -141,7 +141,7 @@ export type NotConnected =
   | { readonly status: 'limit-reached'; readonly why: string };
 
 /** A whole chorus voiced another way. */
-export interface Way {
+export interface RankedPath {
   readonly path: readonly Voicing[];
   readonly total: number;
   /** What that is above the best total. */
@@ -149,8 +149,8 @@ export interface Way {
 }
 
 export interface Connected extends ConnectedPath {
-  /** So many whole ways to voice the chorus, no two alike, the cheapest first; the first is the path. */
-  readonly ways: (limit: number) => Way[];
+  /** So many ways to voice the whole chorus, no two alike, the cheapest first; the first is the path. */
+  readonly rankedPaths: (limit: number) => RankedPath[];
   /** The candidates of one chord by what they cost the whole chorus, cheapest first. */
   readonly alternatives: (index: number, limit?: number) => Alternative[];
 }

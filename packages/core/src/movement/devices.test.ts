@@ -53,7 +53,7 @@ describe('step through the key (common practice)', () => {
     const bass = offersOf(MAJOR, 'through the key').find(
       ({ variant }) => variant === 'rising, bass notes only',
     );
-    expect(bass!.chords.map(({ making }) => making?.kind)).toEqual([undefined, 'bass', 'bass']);
+    expect(bass!.chords.map(({ madeFrom }) => madeFrom?.kind)).toEqual([undefined, 'bass', 'bass']);
   });
 
   it('goes by eighths in half a bar, and not at all where there is no time', () => {
@@ -88,7 +88,7 @@ describe('half-step slides (common practice)', () => {
     expect(offers[0]!.chords[1]).toMatchObject({
       at: 3.5,
       length: 0.5,
-      making: { kind: 'slide', of: 'after', by: -1 },
+      madeFrom: { kind: 'slide', of: 'after', by: -1 },
     });
   });
 });
@@ -178,13 +178,13 @@ describe('block chords under a line (common practice)', () => {
 
   it('slide a note of neither in from the next, a half step off', () => {
     const [flatThird, third] = harmonise(chord('C6'), [75, 76]);
-    expect(flatThird).toEqual({ symbol: 'B6', making: { kind: 'slide', of: 'after', by: -1 } });
+    expect(flatThird).toEqual({ symbol: 'B6', madeFrom: { kind: 'slide', of: 'after', by: -1 } });
     expect(third!.symbol).toBe('C6');
   });
 
   it('leave a note alone that fits nothing and leads nowhere', () => {
     expect(harmonise(chord('C6'), [75])).toEqual([
-      { symbol: 'C6', making: { kind: 'note', midi: 75 } },
+      { symbol: 'C6', madeFrom: { kind: 'note', midi: 75 } },
     ]);
   });
 
@@ -223,7 +223,7 @@ describe('blues devices', () => {
 
   it('call with a line and answer with the chord', () => {
     const [call] = offersOf(BLUES, 'call and answer');
-    expect(call!.chords.map(({ making }) => making?.kind)).toEqual([
+    expect(call!.chords.map(({ madeFrom }) => madeFrom?.kind)).toEqual([
       ...Array<string>(4).fill('note'),
       undefined,
       undefined,

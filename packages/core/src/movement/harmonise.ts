@@ -20,10 +20,10 @@ export function harmonise(chord: PitchedChord, line: readonly number[]): Part[] 
     const by = next === undefined ? 0 : note - next;
     const under = reading && next !== undefined ? symbolUnder(reading, next) : undefined;
     if (under === undefined || Math.abs(by) !== 1) {
-      return { symbol: chord.symbol, making: { kind: 'note', midi: note } };
+      return { symbol: chord.symbol, madeFrom: { kind: 'note', midi: note } };
     }
     const moved = moveSymbol(under, { letterSteps: by, semitones: by });
-    return { symbol: moved, making: { kind: 'slide', of: 'after', by } };
+    return { symbol: moved, madeFrom: { kind: 'slide', of: 'after', by } };
   });
 }
 

@@ -24,7 +24,7 @@ export const DEVICE_IDS = [
 export type DeviceId = (typeof DEVICE_IDS)[number];
 
 /** How a chord comes about that the connector does not voice by itself. */
-export type Making =
+export type MadeFrom =
   /** The grip of a neighbouring chord of the device, so many half steps higher. */
   | { readonly kind: 'slide'; readonly of: 'before' | 'after'; readonly by: number }
   /** The voicing of another chord of the device, its voice with the degree moved so many half steps. */
@@ -42,7 +42,7 @@ export interface MovedChord {
   readonly length: number;
   readonly symbol: string;
   /** Voiced with the surroundings where nothing is said. */
-  readonly making?: Making;
+  readonly madeFrom?: MadeFrom;
   /** In place of the chosen families. */
   readonly families?: readonly FamilyId[];
   /** The degrees that sound, no others. */

@@ -18,7 +18,7 @@ const HEAD = 10;
 /** A pickup, in widths of a bar. */
 const PICKUP_WIDTH = 0.45;
 
-export interface Place {
+export interface BarAndBeat {
   readonly x: number;
   readonly y: number;
 }
@@ -26,8 +26,8 @@ export interface Place {
 /** One piece of a thread. Held stretches lie flat, turns lead to the next pitch. */
 export interface Strand {
   readonly kind: MotionKind | 'sounding';
-  readonly from: Place;
-  readonly to: Place;
+  readonly from: BarAndBeat;
+  readonly to: BarAndBeat;
   /** Position of the voice in its voicing, bottom to top. */
   readonly voice: number;
   /** The chord this strand leads away from. */
@@ -41,7 +41,7 @@ export interface ChordColumn {
   /** To the next chord or the end of the system. */
   readonly width: number;
   /** Where each voice sits, bottom to top. */
-  readonly heads: readonly Place[];
+  readonly heads: readonly BarAndBeat[];
 }
 
 export interface BarColumn {
@@ -173,7 +173,7 @@ function barColumns(played: readonly PlayedBar[], width: number, barsASystem: nu
   });
 }
 
-const headsOf = (voicing: Voicing | undefined, x: number, scale: ThreadScale): Place[] =>
+const headsOf = (voicing: Voicing | undefined, x: number, scale: ThreadScale): BarAndBeat[] =>
   (voicing?.notes ?? []).map((note) => ({ x, y: scale.y(note.midi) }));
 
 function strandsOf(

@@ -1,4 +1,4 @@
-import { type Way } from '@drop-close/core';
+import { type RankedPath } from '@drop-close/core';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { useDocument } from '../../document/store';
@@ -8,7 +8,7 @@ import { changesInWords } from '../explain/GhostNote';
 import { signed } from '../explain/differenceInWords';
 import { changedChords, hideGhost, useGhost } from '../threads/ghost';
 import { useShown } from '../useShown';
-import './ways.css';
+import './rankedPaths.css';
 
 /** As many as one looks through; the first is the chorus in hand. */
 const SHOWN = 9;
@@ -18,18 +18,18 @@ interface WaysPanelProps {
   readonly outcome: VoicedPath;
 }
 
-/** Other whole ways to voice the chorus, by what they cost. Taking one locks the chords that differ. */
+/** Other ways to voice the whole chorus, by what they cost. Taking one locks the chords that differ. */
 export function WaysPanel({ chorus, outcome }: WaysPanelProps) {
-  const [answer, setAnswer] = useState<{ id: number; ways: readonly Way[] }>();
+  const [answer, setAnswer] = useState<{ id: number; rankedPaths: readonly RankedPath[] }>();
   const { id, timeline } = chorus;
   useEffect(() => {
-    void engine.ways(id, SHOWN).then((ways) => {
-      if (ways) setAnswer({ id, ways });
+    void engine.rankedPaths(id, SHOWN).then((rankedPaths) => {
+      if (rankedPaths) setAnswer({ id, rankedPaths });
     });
     return hideGhost;
   }, [id]);
-  const ways = answer?.id === id ? answer.ways.slice(1) : undefined;
-  const take = (way: Way): void => {
+  const rankedPaths = answer?.id === id ? answer.rankedPaths.slice(1) : undefined;
+  const take = (way: RankedPath): void => {
     hideGhost();
     const locks = changedChords(outcome.path, way.path).map((at) => ({
       at,
@@ -40,11 +40,13 @@ export function WaysPanel({ chorus, outcome }: WaysPanelProps) {
   };
   const shown = useShown<HTMLElement>();
   return (
-    <section className="ways" ref={shown} aria-label="Another way">
-      {!ways && <p className="quiet">Looking for other ways…</p>}
-      {ways?.length === 0 && <p className="quiet">There is no other way with these locks.</p>}
+    <section className="rankedPaths" ref={shown} aria-label="Another way">
+      {!rankedPaths && <p className="quiet">Looking for other rankedPaths…</p>}
+      {rankedPaths?.length === 0 && (
+        <p className="quiet">There is no other way with these locks.</p>
+      )}
       <ol>
-        {ways?.map((way, at) => (
+        {rankedPaths?.map((way, at) => (
           <WayItem key={at} way={way} chorus={chorus} outcome={outcome} onTake={take} />
         ))}
       </ol>
@@ -53,8 +55,8 @@ export function WaysPanel({ chorus, outcome }: WaysPanelProps) {
 }
 
 interface WayItemProps extends WaysPanelProps {
-  readonly way: Way;
-  readonly onTake: (way: Way) => void;
+  readonly way: RankedPath;
+  readonly onTake: (way: RankedPath) => void;
 }
 
 function WayItem({ way, chorus, outcome, onTake }: WayItemProps) {

@@ -3,7 +3,7 @@ import { suffixOf } from '../chordClass';
 import { TARGETS } from './data';
 import { isDominant, isTwo } from './moment';
 import { above, degreeName } from './numeral';
-import type { Place, Reading, ReadingRule } from './types';
+import type { ChordSurroundings, Reading, ReadingRule } from './types';
 
 const RESOLVES = 4;
 /** The target's own ii, or the target as a minor chord, comes in between: D7, Dm7, G7. */
@@ -15,7 +15,7 @@ const IN_CHAIN = 8;
 const TRIAD = 6;
 
 /** How near a dominant comes to its target, in cost; `undefined` when it does not at all. */
-function arrival({ next, afterNext }: Place, target: number): number | undefined {
+function arrival({ next, afterNext }: ChordSurroundings, target: number): number | undefined {
   if (!next) return undefined;
   if (next.root === target) return RESOLVES;
   const own = isTwo(next) && next.root === pitchClass(target + 7);

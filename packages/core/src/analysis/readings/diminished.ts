@@ -2,7 +2,7 @@ import { pitchClass } from '../../units';
 import { suffixOf } from '../chordClass';
 import { FALLING_ROMAN, RISING_ROMAN, TARGETS } from './data';
 import { above, degreeName, numeralOf } from './numeral';
-import type { Place, Reading, ReadingRule } from './types';
+import type { ChordSurroundings, Reading, ReadingRule } from './types';
 
 const PASSES = 4;
 const COMMON_TONE = 5;
@@ -18,7 +18,7 @@ export const steppingDiminished: ReadingRule = (place) => {
   return [...rising(place), ...falling(place), ...commonTone(place)];
 };
 
-function rising({ key, now, next }: Place): Reading[] {
+function rising({ key, now, next }: ChordSurroundings): Reading[] {
   if (next?.root !== pitchClass(now.root + 1)) return [];
   const offset = above(key, now.root);
   const passing: Reading = {
@@ -41,7 +41,7 @@ function rising({ key, now, next }: Place): Reading[] {
 }
 
 /** The bass counts: Ebdim7 may pass to Dm7, or to G7 over D. */
-function falling({ key, now, next }: Place): Reading[] {
+function falling({ key, now, next }: ChordSurroundings): Reading[] {
   const target = pitchClass(now.root - 1);
   if (next?.root !== target && next?.bass !== target) return [];
   return [
@@ -55,7 +55,7 @@ function falling({ key, now, next }: Place): Reading[] {
   ];
 }
 
-function commonTone({ key, now, before, next }: Place): Reading[] {
+function commonTone({ key, now, before, next }: ChordSurroundings): Reading[] {
   const shares = next?.root === now.root || before?.root === now.root;
   const fromFour = above(key, now.root) === 6 && (next && above(key, next.root)) === 0;
   if (!shares && !fromFour) return [];

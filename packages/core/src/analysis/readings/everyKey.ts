@@ -2,10 +2,10 @@ import { pitchClass } from '../../units';
 import type { Key } from '../key';
 import type { Moment } from '../moments';
 import { readingsOf } from './index';
-import type { Place, Reading } from './types';
+import type { ChordSurroundings, Reading } from './types';
 
 /** A chord in its surroundings, before a key is chosen. */
-export interface Surroundings extends Omit<Place, 'key' | 'blues'> {
+export interface Surroundings extends Omit<ChordSurroundings, 'key' | 'blues'> {
   /** Tonic of the blues it lies in. */
   readonly bluesTonic: number | undefined;
 }

@@ -4,7 +4,7 @@ import { UNEXPLAINED } from './data';
 import { steppingDiminished } from './diminished';
 import { numeralOf } from './numeral';
 import { onDegree } from './onDegree';
-import type { Place, Reading, ReadingRule } from './types';
+import type { ChordSurroundings, Reading, ReadingRule } from './types';
 
 /** Every way of hearing; a new one is a line here. Earlier ones win where costs are level. */
 const RULES: readonly ReadingRule[] = [
@@ -17,7 +17,7 @@ const RULES: readonly ReadingRule[] = [
 ];
 
 /** All readings of a chord in a key, the best first; at least one, however far it is fetched. */
-export function readingsOf(place: Place): Reading[] {
+export function readingsOf(place: ChordSurroundings): Reading[] {
   const readings = RULES.flatMap((rule) => rule(place));
   readings.push({
     numeral: numeralOf(place.key, place.now),

@@ -3,7 +3,7 @@ import { pitchClass } from '../../units';
 import { FOREIGN_COLOUR, FOREIGN_TONE, ON_DEGREES, SCALE_OF_MODE } from './data';
 import { isTwo } from './moment';
 import { above, numeralOf } from './numeral';
-import type { Place, ReadingRule } from './types';
+import type { ChordSurroundings, ReadingRule } from './types';
 
 const BODY = ['R', 'b3', '3', 'b5', '5', '6', 'b7', '7'];
 
@@ -30,13 +30,13 @@ export const onDegree: ReadingRule = (place) => {
 };
 
 /** In a major blues I7 and IV7 are at home, unless their own ii has just made them a V. */
-function isBluesSeventh({ key, now, before, blues }: Place): boolean {
+function isBluesSeventh({ key, now, before, blues }: ChordSurroundings): boolean {
   const prepared = before && isTwo(before) && before.root === pitchClass(now.root + 7);
   return blues && key.mode === 'major' && !prepared;
 }
 
 /** Tones the key does not have: Cmaj7 is no V, Am6 no vi of C, and a colour from outside counts too. */
-function foreign({ key, now }: Place): number {
+function foreign({ key, now }: ChordSurroundings): number {
   if (now.class !== 'major' && now.class !== 'minor') return 0;
   const scale = SCALE_OF_MODE[key.mode];
   return now.chord.tones

@@ -27,7 +27,7 @@ export interface Reading {
 }
 
 /** A chord in its surroundings, to be read in a key. */
-export interface Place {
+export interface ChordSurroundings {
   readonly key: Key;
   readonly now: Moment;
   readonly before: Moment | undefined;
@@ -39,4 +39,4 @@ export interface Place {
 }
 
 /** A way of hearing, tried on every chord. Order decides between readings of one cost. */
-export type ReadingRule = (place: Place) => readonly Reading[];
+export type ReadingRule = (place: ChordSurroundings) => readonly Reading[];

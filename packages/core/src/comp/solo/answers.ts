@@ -2,7 +2,7 @@ import { quartersInBar } from '../../chart/meter';
 import { ticks } from '../../units';
 import { EIGHTH, gridOf } from '../time';
 import type { Hit } from '../types';
-import { inOrder, type Decision, type Left } from './leaveRoom';
+import { inOrder, type Decision, type RoomLeft } from './leaveRoom';
 import { roomFor, type LeaveRoomRequest } from './soloRoom';
 import { endsLong, type Zone } from './zones';
 
@@ -19,10 +19,10 @@ type Gap = Extract<Zone, { kind: 'gap' }>;
  * @param plays whether the comp plays in a bar at all
  */
 export function answered(
-  left: Left,
+  left: RoomLeft,
   request: LeaveRoomRequest,
   plays: (bar: number) => boolean,
-): Left {
+): RoomLeft {
   const room = roomFor(request);
   const hits = [...left.hits];
   const decisions = [...left.decisions];

@@ -15,7 +15,7 @@ export interface Decision {
   readonly why: string;
 }
 
-export interface Left {
+export interface RoomLeft {
   readonly hits: readonly Hit[];
   readonly decisions: readonly Decision[];
 }
@@ -29,7 +29,7 @@ const NEARBY = [1, -1, 2, -2];
  * as long or as short as the phrase before ended, and end when the soloist comes in again; under a long
  * note they are held with it. Source: common practice.
  */
-export function leaveRoom(hits: readonly Hit[], request: LeaveRoomRequest): Left {
+export function leaveRoom(hits: readonly Hit[], request: LeaveRoomRequest): RoomLeft {
   const room = roomFor(request);
   const taken = new Set<string>();
   const kept: Hit[] = [];
@@ -40,7 +40,7 @@ export function leaveRoom(hits: readonly Hit[], request: LeaveRoomRequest): Left
     if (zone === undefined) continue;
     const [placed, decision] =
       zone.kind === 'line'
-        ? offTheLine(hit, room, request, () => (overLine += 1))
+        ? besideTheLine(hit, room, request, () => (overLine += 1))
         : fitted(hit, zone, room);
     const key = placed && `${placed.bar} ${placed.at}`;
     if (key !== undefined && taken.has(key)) {
@@ -61,7 +61,7 @@ export const inOrder = (hits: readonly Hit[]): Hit[] =>
 type Placed = readonly [placed: Hit | undefined, decision: Decision];
 
 /** A hit on the moving line. */
-function offTheLine(
+function besideTheLine(
   hit: Hit,
   room: SoloRoom,
   { strictness }: LeaveRoomRequest,

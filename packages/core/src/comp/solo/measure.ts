@@ -12,7 +12,7 @@ export interface JudgedHit {
 }
 
 /** Where a hit falls in the line: between phrases, under a note that is held, or on the line as it moves. */
-export type HitPlace = 'in a gap' | 'under a long note' | 'over the line';
+export type HitZone = 'in a gap' | 'under a long note' | 'over the line';
 
 /** Two notes that rub: a half step or a minor ninth apart. */
 export interface Clash {
@@ -24,7 +24,7 @@ export interface Clash {
 
 /** How one hit stands to the soloist. */
 export interface HitJudgement {
-  readonly place: HitPlace;
+  readonly place: HitZone;
   /** Where it comes nearer than a third to the line, or above it: the solo note that it crowds. */
   readonly crowds: Midi | undefined;
   /** Clashes that are held; what passes within an eighth does not hurt. */
@@ -62,7 +62,7 @@ export function judgeHits(hits: readonly JudgedHit[], line: readonly SoloNote[])
   });
 }
 
-function placeOf(at: Ticks, phrase: readonly SoloNote[] | undefined): HitPlace {
+function placeOf(at: Ticks, phrase: readonly SoloNote[] | undefined): HitZone {
   if (!phrase) return 'in a gap';
   const held = phrase.some((note) => isLong(note) && note.at < at && at < note.at + note.length);
   const begins = phrase.some((note) => note.at === at);
@@ -88,7 +88,7 @@ const clashesOf = (hit: JudgedHit, heard: readonly SoloNote[]): Clash[] =>
   });
 
 export function figuresOf(judged: readonly HitJudgement[]): CompFigures {
-  const count = (place: HitPlace): number => judged.filter((each) => each.place === place).length;
+  const count = (place: HitZone): number => judged.filter((each) => each.place === place).length;
   return {
     hits: judged.length,
     inGaps: count('in a gap'),

@@ -9,7 +9,7 @@
  *
  * All costs are whole numbers, so equal totals are truly equal; of equals the lower index is taken.
  */
-import { waysThrough, type Way } from './ways';
+import { pathsThrough, type IndexPath } from './rankedPaths';
 
 export interface Layers {
   /** Own cost of every candidate, layer by layer, 0 or more. No layer is empty. */
@@ -23,7 +23,7 @@ export interface Layers {
 
 /** The change from one layer to the next. All costs are 0 or more. */
 export interface Step {
-  /** For every later candidate the least of value + cost over the earlier ones; `NEVER` where there is none. */
+  /** For every later candidate the least of value + cost over the earlier ones; `UNREACHABLE` where there is none. */
   readonly forward: (values: Int32Array) => Int32Array;
   /** For every earlier candidate the least of cost + value over the later ones. */
   readonly backward: (values: Int32Array) => Int32Array;
@@ -39,7 +39,7 @@ export interface Solution {
    */
   readonly ranked: (layer: number, limit: number) => readonly Ranked[];
   /** All paths in the order of their totals, the best first; each worked out when it is asked for. */
-  readonly ways: () => Generator<Way, undefined>;
+  readonly rankedPaths: () => Generator<IndexPath, undefined>;
 }
 
 export interface Ranked {
@@ -48,7 +48,7 @@ export interface Ranked {
 }
 
 /** Above every sum of real costs, and far enough below the limit of 32 bits to be added to. */
-export const NEVER = 2 ** 28;
+export const UNREACHABLE = 2 ** 28;
 
 /** Least costs up to and from every candidate, and both together. */
 export interface Bounds {
@@ -73,7 +73,7 @@ export function solveChain(layers: Layers): Solution {
     Array.from(totals[layer] ?? [], (each, candidate) => ({ candidate, total: each }))
       .sort((a, b) => a.total - b.total || a.candidate - b.candidate)
       .slice(0, limit);
-  return { path, total, ranked, ways: () => waysThrough(unlike(layers), ahead) };
+  return { path, total, ranked, rankedPaths: () => pathsThrough(unlike(layers), ahead) };
 }
 
 /** Of candidates that are alike only the cheapest, of equals the lowest. */
@@ -88,7 +88,7 @@ function unlike({ own, alike, ...rest }: Layers): Layers {
       }
     });
     const kept = new Set(cheapest.values());
-    return layer.map((cost, candidate) => (kept.has(candidate) ? cost : NEVER));
+    return layer.map((cost, candidate) => (kept.has(candidate) ? cost : UNREACHABLE));
   });
   return { own: costs, ...rest };
 }
@@ -126,7 +126,7 @@ export function backwardTotals({ own, step }: Layers, allowance?: Allowance): In
 }
 
 const allowed = (totals: Int32Array, most: Int32Array | undefined): Int32Array =>
-  most ? totals.map((total, at) => (total > most[at]! ? NEVER : total)) : totals;
+  most ? totals.map((total, at) => (total > most[at]! ? UNREACHABLE : total)) : totals;
 
 /** Follows the candidates that lie on a path of the least total; where several do, the first that leads on. */
 function trace(

@@ -21,7 +21,7 @@
  */
 import { once } from '../../once';
 import {
-  NEVER,
+  UNREACHABLE,
   backwardTotals,
   boundsOf,
   forwardTotals,
@@ -30,13 +30,13 @@ import {
   type Ranked,
   type Solution,
 } from './chain';
-import { roundWithin, type Round } from './round';
+import { loopWithin, type KeptLoop } from './keptLoop';
 import { inPlace, narrowestOf, opened, openedAt } from './turn';
-import type { Way } from './ways';
+import type { IndexPath } from './rankedPaths';
 
 export function solveLoop(layers: Layers): Solution {
   const open = openBounds(layers);
-  const within = (upTo: number): Round => roundWithin(layers, open.bounds, upTo);
+  const within = (upTo: number): KeptLoop => loopWithin(layers, open.bounds, upTo);
   const most = someTotal(layers, open);
   const { path, total } = leastLoop(within(most), most);
   const widest = Math.max(...open.bounds.map((layer) => layer.reduce((a, b) => Math.max(a, b), 0)));
@@ -44,7 +44,7 @@ export function solveLoop(layers: Layers): Solution {
     path,
     total,
     ranked: ranking(layers, within, highTotals(layers, path)),
-    ways: () => waysRound(within, total, widest),
+    rankedPaths: () => waysRound(within, total, widest),
   };
 }
 
@@ -67,7 +67,8 @@ function openBounds(layers: Layers): Open {
   return { cut, bounds, ahead };
 }
 
-const leastOf = (values: Int32Array): number => values.reduce((a, b) => Math.min(a, b), NEVER);
+const leastOf = (values: Int32Array): number =>
+  values.reduce((a, b) => Math.min(a, b), UNREACHABLE);
 
 /** The total of some loop: the least through the most promising candidate of the cut. */
 function someTotal(layers: Layers, { cut, bounds }: Open): number {
@@ -79,7 +80,7 @@ function someTotal(layers: Layers, { cut, bounds }: Open): number {
 const allowanceUpTo = ({ ahead }: Open, upTo: number): Int32Array[] =>
   ahead.map((layer) => layer.map((rest) => upTo - rest));
 
-function leastLoop({ layers, kept }: Round, most: number): Way {
+function leastLoop({ layers, kept }: KeptLoop, most: number): IndexPath {
   const open = openBounds(layers);
   const { cut } = open;
   const allowance = allowanceUpTo(open, most);
@@ -91,7 +92,7 @@ function leastLoop({ layers, kept }: Round, most: number): Way {
 }
 
 /** A path once round, as candidates from the first layer on. */
-const named = ({ path, total }: Way, cut: number, kept: Round['kept']): Way => ({
+const named = ({ path, total }: IndexPath, cut: number, kept: KeptLoop['kept']): IndexPath => ({
   path: inPlace(path, cut).map((at, i) => kept[i]![at]!),
   total,
 });
@@ -111,7 +112,7 @@ function highTotals(layers: Layers, path: readonly number[]): (layer: number) =>
 
 function ranking(
   { own }: Layers,
-  within: (upTo: number) => Round,
+  within: (upTo: number) => KeptLoop,
   high: (layer: number) => Int32Array,
 ): Solution['ranked'] {
   let known = { upTo: -1, totals: [] as readonly (readonly Ranked[])[] };
@@ -124,7 +125,7 @@ function ranking(
 }
 
 /** By layer the candidates through which a loop comes to no more than so much, the least first. */
-function rankedWithin(own: Layers['own'], { layers, members }: Round, upTo: number): Ranked[][] {
+function rankedWithin(own: Layers['own'], { layers, members }: KeptLoop, upTo: number): Ranked[][] {
   return leastTotals(layers, upTo).map((totals, i) =>
     members[i]!.flatMap((group, at) =>
       group.map((candidate) => {
@@ -142,7 +143,7 @@ function leastTotals(layers: Layers, upTo: number): Int32Array[] {
   const open = openBounds(layers);
   const { cut } = open;
   const allowance = allowanceUpTo(open, upTo);
-  const least = layers.own.map(({ length }) => new Int32Array(length).fill(NEVER));
+  const least = layers.own.map(({ length }) => new Int32Array(length).fill(UNREACHABLE));
   layers.own[cut]!.forEach((_, at) => {
     const turned = openedAt(layers, cut, at);
     const behind = forwardTotals(turned, allowance);
@@ -163,14 +164,14 @@ function leastTotals(layers: Layers, upTo: number): Int32Array[] {
 const FIRST_MARGIN = 50;
 
 function* waysRound(
-  within: (upTo: number) => Round,
+  within: (upTo: number) => KeptLoop,
   total: number,
   widest: number,
-): Generator<Way, undefined> {
+): Generator<IndexPath, undefined> {
   const given = new Set<string>();
   for (let margin = FIRST_MARGIN; ; margin *= 2) {
     const whole = total + margin >= widest;
-    for (const way of waysIn(within(total + margin))) {
+    for (const way of pathsIn(within(total + margin))) {
       if (way.total > total + margin && !whole) break;
       const name = way.path.join(' ');
       if (given.has(name)) continue;
@@ -182,17 +183,17 @@ function* waysRound(
 }
 
 /** The loops of a round in the order of their totals: always the next from the start where it is least. */
-function* waysIn({ layers, kept }: Round): Generator<Way, undefined> {
+function* pathsIn({ layers, kept }: KeptLoop): Generator<IndexPath, undefined> {
   const cut = narrowestOf(layers);
   const open = Array.from(kept[cut]!.keys()).flatMap((at) => {
-    const rest = solveChain(openedAt(layers, cut, at)).ways();
+    const rest = solveChain(openedAt(layers, cut, at)).rankedPaths();
     const next = rest.next();
     return next.done ? [] : [{ next: next.value, rest }];
   });
   while (open.length) {
     open.sort((a, b) => a.next.total - b.next.total);
     const [best] = open;
-    if (best!.next.total >= NEVER) return undefined;
+    if (best!.next.total >= UNREACHABLE) return undefined;
     yield named(best!.next, cut, kept);
     const after = best!.rest.next();
     if (after.done) open.shift();

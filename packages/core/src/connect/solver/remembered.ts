@@ -1,4 +1,4 @@
-import { NEVER } from './chain';
+import { UNREACHABLE } from './chain';
 
 type Pass = (values: Int32Array) => Int32Array;
 
@@ -16,7 +16,7 @@ export function remembered(pass: Pass): Pass {
     [];
   return (values) => {
     const level = lowest(values);
-    if (level >= NEVER) return pass(values);
+    if (level >= UNREACHABLE) return pass(values);
     const found = known.find(({ asked, level: then }) => sameBut(values, asked, level - then));
     if (found) return raised(found.told, level - found.level);
     const told = pass(values);
@@ -27,19 +27,19 @@ export function remembered(pass: Pass): Pass {
 }
 
 function lowest(values: Int32Array): number {
-  let least = NEVER;
+  let least = UNREACHABLE;
   for (const value of values) if (value < least) least = value;
   return least;
 }
 
-/** Whether values are the others, raised by an amount; `NEVER` stays what it is. */
+/** Whether values are the others, raised by an amount; `UNREACHABLE` stays what it is. */
 function sameBut(values: Int32Array, others: Int32Array, amount: number): boolean {
   for (let i = 0; i < values.length; i += 1) {
     const [value, other] = [values[i]!, others[i]!];
-    if (other >= NEVER ? value < NEVER : value !== other + amount) return false;
+    if (other >= UNREACHABLE ? value < UNREACHABLE : value !== other + amount) return false;
   }
   return true;
 }
 
 const raised = (values: Int32Array, amount: number): Int32Array =>
-  amount ? values.map((value) => (value >= NEVER ? NEVER : value + amount)) : values;
+  amount ? values.map((value) => (value >= UNREACHABLE ? UNREACHABLE : value + amount)) : values;

@@ -1,21 +1,21 @@
-import { NEVER } from './chain';
+import { UNREACHABLE } from './chain';
 import type { Layer } from './layer';
 import type { SoundPrices } from './soundCosts';
-import type { Ways } from './sweep';
+import type { HandMoves } from './sweep';
 import type { VoiceTable } from './tables';
 
 /** What a search between two layers goes by. */
-export interface Field {
+export interface SearchSpace {
   readonly source: Layer;
   readonly target: Layer;
-  readonly ways: Ways;
+  readonly handMoves: HandMoves;
   readonly table: VoiceTable;
   readonly prices: SoundPrices;
 }
 
 /** A search under way. */
 export interface Run {
-  readonly field: Field;
+  readonly space: SearchSpace;
   /** By source stance. */
   readonly values: Int32Array;
   /** By source sound: the least value of its stances. */
@@ -33,15 +33,15 @@ export interface Run {
 
 const UNKNOWN = -1;
 
-export function runOver(field: Field, values: Int32Array): Run {
-  const { source, target, ways } = field;
+export function runOver(space: SearchSpace, values: Int32Array): Run {
+  const { source, target, handMoves } = space;
   const run: Run = {
-    field,
+    space,
     values,
     least: leastOf(source, values),
-    reach: new Int32Array(source.top.length * ways.width).fill(UNKNOWN),
-    best: new Int32Array(target.stanceSound.length).fill(NEVER),
-    bounds: new Int32Array(target.top.length).fill(NEVER),
+    reach: new Int32Array(source.top.length * handMoves.width).fill(UNKNOWN),
+    best: new Int32Array(target.stanceSound.length).fill(UNREACHABLE),
+    bounds: new Int32Array(target.top.length).fill(UNREACHABLE),
   };
   offerSilence(run);
   return run;
@@ -49,14 +49,14 @@ export function runOver(field: Field, values: Int32Array): Run {
 
 /** Takes a pair of sounds in, for every stance of the target. */
 export function offer(
-  { field, values, reach, best, bounds }: Run,
+  { space, values, reach, best, bounds }: Run,
   from: number,
   to: number,
   cost: number,
 ): void {
-  const { stances, stancePlace } = field.target;
-  const row = from * field.ways.width;
-  if (reach[row] === UNKNOWN) reachFrom(field, values, reach, from, row);
+  const { stances, stancePlace } = space.target;
+  const row = from * space.handMoves.width;
+  if (reach[row] === UNKNOWN) reachFrom(space, values, reach, from, row);
   const end = stances[to + 1]!;
   let worst = 0;
   for (let stance = stances[to]!; stance < end; stance += 1) {
@@ -70,15 +70,15 @@ export function offer(
 }
 
 function reachFrom(
-  { source, ways }: Field,
+  { source, handMoves }: SearchSpace,
   values: Int32Array,
   reach: Int32Array,
   sound: number,
   row: number,
 ): void {
   const { stances, stancePlace } = source;
-  const { price, width } = ways;
-  for (let place = 0; place < width; place += 1) reach[row + place] = NEVER;
+  const { price, width } = handMoves;
+  for (let place = 0; place < width; place += 1) reach[row + place] = UNREACHABLE;
   for (let stance = stances[sound]!; stance < stances[sound + 1]!; stance += 1) {
     const way = stancePlace[stance]! * width;
     for (let place = 0; place < width; place += 1) {
@@ -90,7 +90,7 @@ function reachFrom(
 
 /** Silence leads anywhere, and anything to silence, at no cost. */
 function offerSilence(run: Run): void {
-  const { source, target } = run.field;
+  const { source, target } = run.space;
   const silent = ({ first }: Layer, sound: number): boolean => first[sound] === first[sound + 1];
   source.top.forEach((_, from) => {
     if (silent(source, from))
@@ -107,7 +107,7 @@ function offerSilence(run: Run): void {
 }
 
 function leastOf({ top, stances }: Layer, values: Int32Array): Int32Array {
-  const least = new Int32Array(top.length).fill(NEVER);
+  const least = new Int32Array(top.length).fill(UNREACHABLE);
   for (let sound = 0; sound < least.length; sound += 1) {
     for (let stance = stances[sound]!; stance < stances[sound + 1]!; stance += 1) {
       if (values[stance]! < least[sound]!) least[sound] = values[stance]!;

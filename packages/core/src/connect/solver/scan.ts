@@ -5,9 +5,9 @@
  * least that the target pays for any are no less than the total it has: no source from there on can help.
  * Cost: stances × places, and at worst stances × sounds.
  */
-import { NEVER } from './chain';
+import { UNREACHABLE } from './chain';
 import type { Layer } from './layer';
-import type { Look, Ways } from './sweep';
+import type { LeastByTarget, HandMoves } from './sweep';
 
 /** What pairs of sounds cost: that of target `t` and source `s` stands at `t * sounds + s`. */
 export interface PairCosts {
@@ -17,17 +17,17 @@ export interface PairCosts {
 }
 
 export const scan =
-  (source: Layer, target: Layer, ways: Ways, pairs: PairCosts): Look =>
+  (source: Layer, target: Layer, handMoves: HandMoves, pairs: PairCosts): LeastByTarget =>
   (values) => {
     const sources = sourcesBy(source, values);
-    return leastAt(target, sources, reachOf(source, ways, values, sources), pairs);
+    return leastAt(target, sources, reachOf(source, handMoves, values, sources), pairs);
   };
 
 export function pairCosts(costs: Int32Array, sounds: number): PairCosts {
   const floor = new Int32Array(costs.length / sounds);
   let at = 0;
   for (let target = 0; target < floor.length; target += 1) {
-    let least = NEVER;
+    let least = UNREACHABLE;
     for (const end = at + sounds; at < end; at += 1) {
       if (costs[at]! < least) least = costs[at]!;
     }
@@ -47,7 +47,7 @@ function sourcesBy({ top, stances }: Layer, values: Int32Array): Sources {
   const count = top.length;
   const keys = new Float64Array(count);
   for (let sound = 0; sound < count; sound += 1) {
-    let least = NEVER;
+    let least = UNREACHABLE;
     for (let stance = stances[sound]!; stance < stances[sound + 1]!; stance += 1) {
       if (values[stance]! < least) least = values[stance]!;
     }
@@ -67,7 +67,7 @@ function sourcesBy({ top, stances }: Layer, values: Int32Array): Sources {
 /** From each source sound, by rank `r`, to each place `p` of the target: `p * sounds + r`. */
 function reachOf(
   { stances, stancePlace }: Layer,
-  { price, width }: Ways,
+  { price, width }: HandMoves,
   values: Int32Array,
   { order }: Sources,
 ): Int32Array {
@@ -77,7 +77,7 @@ function reachOf(
     const begin = stances[order[rank]!]!;
     const end = stances[order[rank]! + 1]!;
     for (let place = 0; place < width; place += 1) {
-      let least = NEVER;
+      let least = UNREACHABLE;
       for (let stance = begin; stance < end; stance += 1) {
         const way = values[stance]! + price[stancePlace[stance]! * width + place]!;
         if (way < least) least = way;
@@ -102,7 +102,7 @@ function leastAt(
     const sound = stanceSound[stance]!;
     const row = sound * sounds;
     const sure = floor[sound]!;
-    let total = NEVER;
+    let total = UNREACHABLE;
     for (let rank = 0; rank < sounds && least[rank]! + sure < total; rank += 1) {
       const each = reach[from + rank]! + costs[row + order[rank]!]!;
       if (each < total) total = each;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { NEVER, type Layers, type Step } from './chain';
+import { UNREACHABLE, type Layers, type Step } from './chain';
 import { solve } from './solve';
 
 /** A change whose costs are all written down, row by row. */
@@ -7,7 +7,7 @@ const dense = (costs: readonly number[], width: number): Step => {
   const cost = (a: number, b: number): number => costs[a * width + b]!;
   const least = (values: Int32Array, count: number, of: (value: number, at: number) => number) =>
     Int32Array.from({ length: count }, (_, at) =>
-      values.reduce((best, value, other) => Math.min(best, value + of(other, at)), NEVER),
+      values.reduce((best, value, other) => Math.min(best, value + of(other, at)), UNREACHABLE),
     );
   return {
     cost,
@@ -91,16 +91,16 @@ describe.each([
 describe.each([
   { loop: false, seed: 23 },
   { loop: true, seed: 24 },
-])('the ways through against brute force (loop: $loop, seed $seed)', ({ loop, seed }) => {
+])('the rankedPaths through against brute force (loop: $loop, seed $seed)', ({ loop, seed }) => {
   it('come in the order of their totals, none twice and none left out', () => {
     fc.assert(
       fc.property(problem(loop), (layers) => {
         const all = everyPath(layers).sort((a, b) => a.total - b.total);
-        const ways = [...solve(layers).ways()];
-        expect(ways.map(({ total }) => total)).toEqual(all.map(({ total }) => total));
+        const rankedPaths = [...solve(layers).rankedPaths()];
+        expect(rankedPaths.map(({ total }) => total)).toEqual(all.map(({ total }) => total));
         const names = (paths: readonly { readonly path: readonly number[] }[]): string[] =>
           paths.map(({ path }) => path.join(' ')).sort();
-        expect(names(ways)).toEqual(names(all));
+        expect(names(rankedPaths)).toEqual(names(all));
       }),
       { numRuns: 150, seed },
     );
@@ -140,11 +140,11 @@ describe.each([
   { loop: false, seed: 25 },
   { loop: true, seed: 26 },
 ])('candidates that are alike in every change (loop: $loop, seed $seed)', ({ loop, seed }) => {
-  it('have each its own total, and count once among the ways', () => {
+  it('have each its own total, and count once among the rankedPaths', () => {
     fc.assert(
       fc.property(doubled(loop), ({ layers, base }) => {
         const all = everyPath(layers);
-        const { ranked, ways } = solve(layers);
+        const { ranked, rankedPaths } = solve(layers);
         layers.own.forEach((layer, i) => {
           const totals = ranked(i, Infinity);
           expect(totals).toHaveLength(layer.length);
@@ -156,7 +156,7 @@ describe.each([
         const unlike = everyPath(base)
           .map(({ total }) => total)
           .sort((a, b) => a - b);
-        expect([...ways()].map(({ total }) => total)).toEqual(unlike);
+        expect([...rankedPaths()].map(({ total }) => total)).toEqual(unlike);
       }),
       { numRuns: 100, seed },
     );

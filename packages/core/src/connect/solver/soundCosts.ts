@@ -1,5 +1,5 @@
 import { waysToFit, type Partners } from '../match';
-import { NEVER } from './chain';
+import { UNREACHABLE } from './chain';
 import type { Layer } from './layer';
 import type { VoiceTable } from './tables';
 
@@ -34,7 +34,7 @@ export function costsOfSound(change: SoundChange, sound: number): Int32Array {
   // Silence leads anywhere, and anything to silence, at no cost.
   if (!size) return costs;
   for (const [other, peers] of earlier.bySize) {
-    for (let i = 0; i < peers.length; i += 1) costs[peers[i]!] = NEVER;
+    for (let i = 0; i < peers.length; i += 1) costs[peers[i]!] = UNREACHABLE;
     for (let block = 0; block < octaves.length; block += 1) {
       const octave = octaves[block]!;
       const fee = Math.abs(size - other) * prices.spare + (octave ? prices.octave : 0);

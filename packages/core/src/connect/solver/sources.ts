@@ -1,4 +1,4 @@
-import { NEVER } from './chain';
+import { UNREACHABLE } from './chain';
 import type { Entries } from './entries';
 import type { Run } from './run';
 
@@ -24,12 +24,12 @@ export function sourcesOf(
   const { count, sound, starts } = entries;
   const entry = new Int32Array(count);
   const value = new Int32Array(count);
-  const lowest = new Int32Array(starts.length - 1).fill(NEVER);
+  const lowest = new Int32Array(starts.length - 1).fill(UNREACHABLE);
   for (let cell = 0; cell < lowest.length; cell += 1) {
     const begin = starts[cell]!;
     const end = starts[cell + 1]!;
     for (let e = begin; e < end; e += 1) {
-      const cost = Math.min(NEVER, least[sound[e]!]! + fees[e]!);
+      const cost = Math.min(UNREACHABLE, least[sound[e]!]! + fees[e]!);
       let place = e;
       while (place > begin && value[place - 1]! > cost) {
         value[place] = value[place - 1]!;
@@ -48,7 +48,7 @@ export function sourcesOf(
 function envelopes(lowest: Int32Array, cells: Int32Array, slope: number) {
   const fromBelow = lowest.slice();
   const fromAbove = lowest.slice();
-  const groupLeast = new Int32Array(cells.length - 1).fill(NEVER);
+  const groupLeast = new Int32Array(cells.length - 1).fill(UNREACHABLE);
   for (let group = 0; group < cells.length - 1; group += 1) {
     const first = cells[group]!;
     const last = cells[group + 1]! - 1;

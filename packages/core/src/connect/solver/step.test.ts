@@ -8,7 +8,7 @@ import { defaultSettings, defaultWeights } from '../data';
 import { pricesOf, type Prices } from '../prices';
 import type { ChangePlace, ConnectSettings } from '../types';
 import { weigh } from '../weighed';
-import { NEVER, type Step } from './chain';
+import { UNREACHABLE, type Step } from './chain';
 import { layerOf } from './layer';
 import { MOST_SCANNED, shiftsOn, stepBetween } from './step';
 import { priceListOf } from './tables';
@@ -136,12 +136,12 @@ describe.each([
     fc.assert(
       fc.property(cases(instrument), (made) => {
         const prices = pricesOf(made.settings.weights);
-        const only = made.from.map((_, a) => (a === 0 ? 5 : NEVER));
+        const only = made.from.map((_, a) => (a === 0 ? 5 : UNREACHABLE));
         const costs = plainly(made, prices);
         const step = stepOf(made, prices, by);
         expect([...step.forward(Int32Array.from(only))]).toEqual(costs[0]!.map((cost) => 5 + cost));
-        const none = step.forward(new Int32Array(made.from.length).fill(NEVER));
-        expect([...none].every((cost) => cost === NEVER)).toBe(true);
+        const none = step.forward(new Int32Array(made.from.length).fill(UNREACHABLE));
+        expect([...none].every((cost) => cost === UNREACHABLE)).toBe(true);
       }),
       { numRuns: 60, seed },
     );

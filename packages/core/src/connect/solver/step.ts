@@ -9,13 +9,13 @@ import type { Layer } from './layer';
 import { pairingsOf } from './pairings';
 import { remembered } from './remembered';
 import { pairCosts, scan } from './scan';
-import { seek } from './seek';
+import { search } from './search';
 import { costsOfSound, type SoundChange } from './soundCosts';
-import { sweepBy, type Look, type Ways } from './sweep';
+import { sweepBy, type LeastByTarget, type HandMoves } from './sweep';
 import { tableOf, turnedRound, type PriceList } from './tables';
 
 /** What changes of one kind share. */
-export interface Ground {
+export interface ChangeContext {
   readonly place: ChangePlace;
   readonly prices: Prices;
   readonly voice: PriceList;
@@ -29,7 +29,7 @@ export interface Ground {
 export const MOST_SCANNED = 6000;
 
 /** Prices of shifts along the neck. An open grip stands nowhere: the hand comes from and goes anywhere. */
-export function shiftsOn(instrument: Instrument, prices: Prices): Ground['shift'] {
+export function shiftsOn(instrument: Instrument, prices: Prices): ChangeContext['shift'] {
   if (instrument.kind !== 'guitar') return () => 0;
   const { scaleLengthMm, capo, frets } = instrument;
   const stands = Array.from({ length: frets + 1 }, (_, fret) =>
@@ -39,27 +39,27 @@ export function shiftsOn(instrument: Instrument, prices: Prices): Ground['shift'
 }
 
 /** The change between two layers, to be asked in either direction. */
-export function stepBetween(from: Layer, to: Layer, ground: Ground): Step {
-  const change = once(() => soundChange(from, to, ground));
-  const ways = once(() => waysBetween(from, to, ground.shift));
+export function stepBetween(from: Layer, to: Layer, context: ChangeContext): Step {
+  const change = once(() => soundChange(from, to, context));
+  const handMoves = once(() => handMovesBetween(from, to, context.shift));
   const rows: (Int32Array | undefined)[] = [];
   const row = (sound: number): Int32Array => (rows[sound] ??= costsOfSound(change(), sound));
-  const few = from.top.length * to.top.length <= ground.mostScanned;
-  const [ahead, back] = few ? scans(from, to, ways, row) : seeks(change, ways);
+  const few = from.top.length * to.top.length <= context.mostScanned;
+  const [ahead, back] = few ? scans(from, to, handMoves, row) : searches(change, handMoves);
   return {
     forward: remembered(sweepBy(from, to, (values) => ahead()(values))),
     backward: remembered(sweepBy(to, from, (values) => back()(values))),
     cost: (a, b) => {
       const [here, there] = [from.stanceOf[a]!, to.stanceOf[b]!];
-      const { price, width } = ways();
+      const { price, width } = handMoves();
       const way = price[from.stancePlace[here]! * width + to.stancePlace[there]!]!;
       return way + row(to.stanceSound[there]!)[from.stanceSound[here]!]!;
     },
   };
 }
 
-function soundChange(earlier: Layer, later: Layer, ground: Ground): SoundChange {
-  const { place, prices, voice } = ground;
+function soundChange(earlier: Layer, later: Layer, context: ChangeContext): SoundChange {
+  const { place, prices, voice } = context;
   const octaves = octavesOf(place);
   return {
     earlier,
@@ -70,7 +70,7 @@ function soundChange(earlier: Layer, later: Layer, ground: Ground): SoundChange 
   };
 }
 
-function waysBetween(from: Layer, to: Layer, shift: Ground['shift']): Ways {
+function handMovesBetween(from: Layer, to: Layer, shift: ChangeContext['shift']): HandMoves {
   const width = to.places.length;
   const price = new Int32Array(from.places.length * width);
   from.places.forEach((a, row) => {
@@ -82,14 +82,14 @@ function waysBetween(from: Layer, to: Layer, shift: Ground['shift']): Ways {
 }
 
 /** Forward in time, and back; each made ready when first asked for. */
-type BothWays = readonly [ahead: () => Look, back: () => Look];
+type BothDirections = readonly [ahead: () => LeastByTarget, back: () => LeastByTarget];
 
 function scans(
   from: Layer,
   to: Layer,
-  ways: () => Ways,
+  handMoves: () => HandMoves,
   row: (sound: number) => Int32Array,
-): BothWays {
+): BothDirections {
   const costs = once(() => {
     const all = new Int32Array(from.top.length * to.top.length);
     to.top.forEach((_, sound) => {
@@ -98,20 +98,20 @@ function scans(
     return all;
   });
   return [
-    once(() => scan(from, to, ways(), pairCosts(costs(), from.top.length))),
+    once(() => scan(from, to, handMoves(), pairCosts(costs(), from.top.length))),
     once(() => {
       const turned = transposed(costs(), from.top.length);
-      return scan(to, from, waysBack(ways()), pairCosts(turned, to.top.length));
+      return scan(to, from, handMovesBack(handMoves()), pairCosts(turned, to.top.length));
     }),
   ];
 }
 
-function seeks(change: () => SoundChange, ways: () => Ways): BothWays {
+function searches(change: () => SoundChange, handMoves: () => HandMoves): BothDirections {
   return [
     once(() => {
       const { earlier, later, octaves, table, prices } = change();
-      const field = { source: earlier, target: later, ways: ways(), table, prices };
-      return seek(field, pairingsOf(earlier, later, octaves, prices));
+      const field = { source: earlier, target: later, handMoves: handMoves(), table, prices };
+      return search(field, pairingsOf(earlier, later, octaves, prices));
     }),
     once(() => {
       const { earlier, later, octaves, table, prices } = change();
@@ -119,16 +119,16 @@ function seeks(change: () => SoundChange, ways: () => Ways): BothWays {
       const field = {
         source: later,
         target: earlier,
-        ways: waysBack(ways()),
+        handMoves: handMovesBack(handMoves()),
         table: turned,
         prices,
       };
-      return seek(field, pairingsOf(later, earlier, octaves, prices));
+      return search(field, pairingsOf(later, earlier, octaves, prices));
     }),
   ];
 }
 
-const waysBack = ({ price, width }: Ways): Ways => ({
+const handMovesBack = ({ price, width }: HandMoves): HandMoves => ({
   price: transposed(price, width),
   width: price.length / width,
 });

@@ -7,27 +7,27 @@
  * each source sound to each place of the target the least of value and way is worked out; and for each
  * target stance, a sound at a place, the least is taken over the source sounds. Where there are few sounds
  * what each pair costs is written down and all are looked at (scan.ts); where there are many, most are
- * passed over unweighed (seek.ts).
+ * passed over unweighed (search.ts).
  *
  * Exact, because the least over sounds and places is the least over sounds of the least over places.
  * Source: dynamic programming.
  */
-import { NEVER } from './chain';
+import { UNREACHABLE } from './chain';
 import type { Layer } from './layer';
 
 /** By source stance the least value so far; by target stance what it comes to. */
-export type Look = (values: Int32Array) => Int32Array;
+export type LeastByTarget = (values: Int32Array) => Int32Array;
 
 /** The way of the hand between the places of two layers. */
-export interface Ways {
+export interface HandMoves {
   /** `price[a * width + b]`, by the places of source and target. */
   readonly price: Int32Array;
   readonly width: number;
 }
 
-/** A look from candidates to candidates; `NEVER` leaves one out. */
+/** A look from candidates to candidates; `UNREACHABLE` leaves one out. */
 export const sweepBy =
-  (source: Layer, target: Layer, look: Look) =>
+  (source: Layer, target: Layer, look: LeastByTarget) =>
   (values: Int32Array): Int32Array =>
     spread(target, look(stanceValues(source, values)));
 
@@ -41,7 +41,7 @@ function spread({ stanceOf }: Layer, least: Int32Array): Int32Array {
 }
 
 function stanceValues({ stanceOf, stanceSound }: Layer, values: Int32Array): Int32Array {
-  const least = new Int32Array(stanceSound.length).fill(NEVER);
+  const least = new Int32Array(stanceSound.length).fill(UNREACHABLE);
   for (let candidate = 0; candidate < values.length; candidate += 1) {
     const stance = stanceOf[candidate]!;
     if (values[candidate]! < least[stance]!) least[stance] = values[candidate]!;

@@ -1,4 +1,4 @@
-import { NEVER, type Layers } from './chain';
+import { UNREACHABLE, type Layers } from './chain';
 
 /** Items from one on, and then those before it. */
 export const rotate = <T>(items: readonly T[], by: number): T[] => [
@@ -15,7 +15,7 @@ export function opened({ own, step }: Layers, cut: number): Layers {
 /** The same with one candidate alone at both ends. */
 export function openedAt(layers: Layers, cut: number, candidate: number): Layers {
   const only = (costs: Int32Array): Int32Array =>
-    costs.map((cost, at) => (at === candidate ? cost : NEVER));
+    costs.map((cost, at) => (at === candidate ? cost : UNREACHABLE));
   const { own, ...rest } = opened(layers, cut);
   return { ...rest, own: [only(own[0]!), ...own.slice(1, -1), only(own.at(-1)!)] };
 }

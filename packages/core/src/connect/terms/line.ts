@@ -5,11 +5,11 @@ import type { ChordFacts, CostTerm, VoiceFacts } from '../types';
 export const line: CostTerm = {
   id: 'line',
   label: 'The line on top',
-  sound: offTheLine,
+  sound: topAgainstWish,
   voice: (facts) => (facts.top ? againstShape(facts) + letGo(facts) : 0),
 };
 
-function offTheLine({ voicing, at, settings: { wishes } }: ChordFacts): number {
+function topAgainstWish({ voicing, at, settings: { wishes } }: ChordFacts): number {
   const wanted = wishes.tops[at];
   const top = voicing.notes.at(-1)?.midi;
   if (wanted === undefined || top === undefined || top === wanted) return 0;

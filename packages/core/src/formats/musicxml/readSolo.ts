@@ -79,7 +79,7 @@ interface Reader {
 }
 
 /** Where the reading of a part stands, in ticks; pitch is moved for instruments that transpose. */
-interface Place {
+interface ReadPosition {
   at: number;
   last: number;
   divisions: number;
@@ -89,7 +89,7 @@ interface Place {
 
 function readPart(part: Element): Reader {
   const reader: Reader = { notes: [], voices: 0, graces: 0, repeats: false };
-  const place: Place = { at: 0, last: 0, divisions: 1, transposes: 0, voice: undefined };
+  const place: ReadPosition = { at: 0, last: 0, divisions: 1, transposes: 0, voice: undefined };
   for (const measure of part.children.filter(({ name }) => name === 'measure')) {
     const begin = place.at;
     let end = begin;
@@ -103,7 +103,7 @@ function readPart(part: Element): Reader {
   return reader;
 }
 
-function step(element: Element, place: Place, reader: Reader): void {
+function step(element: Element, place: ReadPosition, reader: Reader): void {
   switch (element.name) {
     case 'attributes':
       place.divisions = numberIn(child(element, 'divisions')) || place.divisions;
@@ -131,10 +131,10 @@ function transposeIn(attributes: Element): number | undefined {
   return (numberIn(child(transpose, 'chromatic')) ?? 0) + 12 * octaves;
 }
 
-const durationOf = (element: Element, { divisions }: Place): number =>
+const durationOf = (element: Element, { divisions }: ReadPosition): number =>
   Math.round(((numberIn(child(element, 'duration')) ?? 0) / divisions) * TICKS_PER_QUARTER);
 
-function takeNote(element: Element, place: Place, reader: Reader): void {
+function takeNote(element: Element, place: ReadPosition, reader: Reader): void {
   if (child(element, 'grace') || child(element, 'cue')) {
     reader.graces += 1;
     return;
@@ -166,7 +166,7 @@ function above(reader: Reader, at: number, midi: number): boolean {
 
 const STEPS: Readonly<Record<string, number>> = { C: 0, D: 2, E: 4, F: 5, G: 7, A: 9, B: 11 };
 
-function pitchOf(element: Element, { transposes }: Place): number | undefined {
+function pitchOf(element: Element, { transposes }: ReadPosition): number | undefined {
   const pitch = child(element, 'pitch');
   const semitones = STEPS[(pitch && child(pitch, 'step')?.text) ?? ''];
   const octave = pitch && numberIn(child(pitch, 'octave'));

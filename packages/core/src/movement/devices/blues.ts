@@ -18,7 +18,7 @@ export const sixthToNinth: MovementDevice = {
   offers: ({ here: { chord, length } }) => {
     if (!isBluesDominant(chord) || length < 2) return [];
     const [sixth, ninth] = [`${chord.root}6`, `${chord.root}9`];
-    const cell: Part = { symbol: sixth, making: { kind: 'slide', of: 'after', by: 2 } };
+    const cell: Part = { symbol: sixth, madeFrom: { kind: 'slide', of: 'after', by: 2 } };
     const slid: Part = { symbol: ninth, families: ['cell'], degrees: ['9', '5', 'b7'] };
     const why = `${sixth} slid down a whole step leaves 9, 5 and ♭7 of ${ninth}.`;
     const turns = length >= 4 ? [cell, slid, cell, slid] : [cell, slid];
@@ -71,7 +71,7 @@ export const callAndAnswer: MovementDevice = {
     if (!isBluesDominant(chord) || length < 4) return [];
     const from = rootUnder(chord, window);
     const call = CALL.map((above): readonly [Part, number] => [
-      { symbol: chord.symbol, making: { kind: 'note', midi: from + above } },
+      { symbol: chord.symbol, madeFrom: { kind: 'note', midi: from + above } },
       0.5,
     ]);
     return [

@@ -1,4 +1,4 @@
-import type { Making, MovementDevice, MovedChord } from '../types';
+import type { MadeFrom, MovementDevice, MovedChord } from '../types';
 import type { PitchedChord } from '../../chord/types';
 import { has } from '../kinds';
 import { inARow } from '../parts';
@@ -40,18 +40,18 @@ const isHalfDiminished = (chord: PitchedChord): boolean => has(chord, 'b5') && h
 
 /** The third of them, with the b7, is voiced; the others are it with that voice moved. */
 const ANCHOR = 2;
-const walking = (by: number): Making => ({ kind: 'walk', from: ANCHOR, degree: 'b7', by });
+const walking = (by: number): MadeFrom => ({ kind: 'walk', from: ANCHOR, degree: 'b7', by });
 
 const overMinor = ({ root }: PitchedChord, length: number): MovedChord[] =>
   inARow([
-    [{ symbol: `${root}m`, making: walking(2) }, length / 4],
-    [{ symbol: `${root}m(maj7)`, making: walking(1) }, length / 4],
+    [{ symbol: `${root}m`, madeFrom: walking(2) }, length / 4],
+    [{ symbol: `${root}m(maj7)`, madeFrom: walking(1) }, length / 4],
     [{ symbol: `${root}m7` }, length / 4],
-    [{ symbol: `${root}m6`, making: walking(-1) }, length / 4],
+    [{ symbol: `${root}m6`, madeFrom: walking(-1) }, length / 4],
   ]);
 
 const overHalfDiminished = ({ root, symbol }: PitchedChord, length: number): MovedChord[] =>
   inARow([
-    [{ symbol: `${root}m7`, making: { kind: 'walk', from: 1, degree: 'b5', by: 1 } }, length / 2],
+    [{ symbol: `${root}m7`, madeFrom: { kind: 'walk', from: 1, degree: 'b5', by: 1 } }, length / 2],
     [{ symbol }, length / 2],
   ]);

@@ -51,7 +51,7 @@ const offer = (
     [
       {
         symbol: moveSymbol(target.symbol, { letterSteps: by, semitones: by }),
-        making: { kind: 'slide', of: 'after', by },
+        madeFrom: { kind: 'slide', of: 'after', by },
       },
       length,
     ],

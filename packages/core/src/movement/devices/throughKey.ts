@@ -67,7 +67,7 @@ function offer(
   const step = stepFor(between.length, here.length);
   if (!between.length || step === undefined) return [];
   const passing = between.map((symbol): Part =>
-    bass ? { symbol, making: { kind: 'bass' } } : { symbol },
+    bass ? { symbol, madeFrom: { kind: 'bass' } } : { symbol },
   );
   return [
     {

@@ -1,7 +1,7 @@
 import { mm, type Millimetres } from '../../units';
 import type { Ease, Guitar } from '../types';
 import { fingeringOf, type Fingering } from './fingering';
-import { alongNeck, fretsLeft, widestStrings, type Place } from './geometry';
+import { alongNeck, fretsLeft, widestStrings, type FretPlace } from './geometry';
 
 /** How a grip lies under one hand. */
 export interface Lie {
@@ -11,7 +11,7 @@ export interface Lie {
 }
 
 /** @param outOfReach also judge grips beyond the hand, which otherwise are `undefined` at once */
-export type Assess = (places: readonly Place[], outOfReach: boolean) => Lie | undefined;
+export type Assess = (places: readonly FretPlace[], outOfReach: boolean) => Lie | undefined;
 
 /**
  * Judges grips for one guitar and hand; `undefined` where the skipped strings cannot be kept silent.
@@ -25,7 +25,7 @@ export function assessor(guitar: Guitar): Assess {
     alongNeck(guitar, Math.floor(index / frets), index % frets),
   );
   const { limitMm } = guitar.hand;
-  const fingering = (places: readonly Place[], lowest: number): Fingering | undefined => {
+  const fingering = (places: readonly FretPlace[], lowest: number): Fingering | undefined => {
     const pattern = patternOf(places, lowest);
     if (pattern === undefined) return fingeringOf(places);
     if (!fingerings.has(pattern)) fingerings.set(pattern, fingeringOf(places));
@@ -65,7 +65,7 @@ const SPAN = 32;
 const MOST_STRINGS = 8;
 
 /** Strings and frets from the lowest fretted one as one number; `undefined` past what it can hold. */
-function patternOf(places: readonly Place[], lowest: number): number | undefined {
+function patternOf(places: readonly FretPlace[], lowest: number): number | undefined {
   let pattern = 0;
   for (const { stringIndex, fret } of places) {
     const offset = fret === 0 ? 1 : fret - lowest + 2;
@@ -76,7 +76,7 @@ function patternOf(places: readonly Place[], lowest: number): number | undefined
 }
 
 /** With a pick at most one inner string is skipped, damped by the finger on the string below it. */
-export function canBePicked(places: readonly Place[]): boolean {
+export function canBePicked(places: readonly FretPlace[]): boolean {
   const byString = [...places].sort((a, b) => a.stringIndex - b.stringIndex);
   let skipped = 0;
   for (const [index, place] of byString.entries()) {

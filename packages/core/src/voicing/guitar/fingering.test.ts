@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { fingeringOf, fingeringsOf } from './fingering';
-import type { Place } from './geometry';
+import type { FretPlace } from './geometry';
 
 /** A grip as players write it, low string first: `x3545x`. */
-const places = (grip: string): Place[] =>
+const places = (grip: string): FretPlace[] =>
   grip
     .split('')
     .flatMap((fret, stringIndex) => (fret === 'x' ? [] : [{ stringIndex, fret: Number(fret) }]));

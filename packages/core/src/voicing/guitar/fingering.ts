@@ -1,4 +1,4 @@
-import type { Place } from './geometry';
+import type { FretPlace } from './geometry';
 
 const FINGERS = 4;
 
@@ -17,7 +17,7 @@ const BARRE_STRAIN = 1;
 /**
  * The most natural fingering of `fingeringsOf`; `undefined` when four fingers do not do.
  */
-export const fingeringOf = (places: readonly Place[]): Fingering | undefined =>
+export const fingeringOf = (places: readonly FretPlace[]): Fingering | undefined =>
   fingeringsOf(places)[0];
 
 /**
@@ -27,7 +27,7 @@ export const fingeringOf = (places: readonly Place[]): Fingering | undefined =>
  * or silent. None
  * when four fingers do not do.
  */
-export function fingeringsOf(places: readonly Place[]): Fingering[] {
+export function fingeringsOf(places: readonly FretPlace[]): Fingering[] {
   const fretted = places
     .filter((place) => place.fret > 0)
     .sort((a, b) => a.fret - b.fret || a.stringIndex - b.stringIndex);
@@ -43,17 +43,20 @@ export function fingeringsOf(places: readonly Place[]): Fingering[] {
 }
 
 interface Option {
-  readonly byPlace: ReadonlyMap<Place, number>;
+  readonly byPlace: ReadonlyMap<FretPlace, number>;
   readonly barre: boolean;
   readonly strain: number;
 }
 
-function single(fretted: readonly Place[]): Option | undefined {
+function single(fretted: readonly FretPlace[]): Option | undefined {
   const assigned = assign(fretted, 1, fretted[0]?.fret ?? 0);
   return assigned && { byPlace: assigned.byPlace, barre: false, strain: assigned.strain };
 }
 
-function withBarre(fretted: readonly Place[], barred: readonly Place[]): Option | undefined {
+function withBarre(
+  fretted: readonly FretPlace[],
+  barred: readonly FretPlace[],
+): Option | undefined {
   const rest = fretted.filter((place) => !barred.includes(place));
   const assigned = assign(rest, 2, fretted[0]?.fret ?? 0);
   if (!assigned) return undefined;
@@ -66,14 +69,14 @@ function withBarre(fretted: readonly Place[], barred: readonly Place[]): Option 
  * The places at the lowest fret that one finger covers: the most there are from one string to another with
  * every string between pressed there or higher, none open and none silent. Of equals the lowest.
  */
-function barrePlaces(fretted: readonly Place[]): Place[] {
+function barrePlaces(fretted: readonly FretPlace[]): FretPlace[] {
   const lowest = fretted.filter(({ fret }) => fret === fretted[0]?.fret);
   const pressed = new Set(fretted.map(({ stringIndex }) => stringIndex));
   const covers = (from: number, to: number): boolean => {
     for (let string = from; string <= to; string += 1) if (!pressed.has(string)) return false;
     return true;
   };
-  let best: Place[] = [];
+  let best: FretPlace[] = [];
   lowest.forEach((first, from) => {
     lowest.slice(from).forEach((last, length) => {
       const run = lowest.slice(from, from + length + 1);
@@ -85,10 +88,10 @@ function barrePlaces(fretted: readonly Place[]): Place[] {
 
 /** The rising choice of fingers from `first` on that lies nearest to one fret a finger. */
 function assign(
-  places: readonly Place[],
+  places: readonly FretPlace[],
   first: number,
   indexFret: number,
-): { byPlace: Map<Place, number>; strain: number } | undefined {
+): { byPlace: Map<FretPlace, number>; strain: number } | undefined {
   let best: { fingers: number[]; strain: number } | undefined;
   const visit = (fingers: number[], strain: number): void => {
     if (best && strain >= best.strain) return;

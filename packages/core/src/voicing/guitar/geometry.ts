@@ -10,7 +10,7 @@ export const fretPosition = (scaleLengthMm: number, fret: number): Millimetres =
   mm(scaleLengthMm * (1 - 2 ** (-fret / 12)));
 
 /** One fretted or open place: `stringIndex` counts from 0 at the lowest string, frets from the capo. */
-export interface Place {
+export interface FretPlace {
   readonly stringIndex: number;
   readonly fret: number;
 }
@@ -30,7 +30,7 @@ export const alongNeck = ({ scaleLengthMm, capo }: Guitar, low: number, high: nu
  * Stretch of a grip in mm: from its lowest to its highest fretted position, along the neck and across
  * the strings; the widest such pair where several share a fret. Open strings cost none.
  */
-export function stretchOf(guitar: Guitar, places: readonly Place[]): Millimetres {
+export function stretchOf(guitar: Guitar, places: readonly FretPlace[]): Millimetres {
   let [low, high] = [Infinity, 0];
   for (const { fret } of places) {
     if (fret === 0) continue;
@@ -43,7 +43,7 @@ export function stretchOf(guitar: Guitar, places: readonly Place[]): Millimetres
 }
 
 /** Strings between the places on two frets, the widest pair. */
-export function widestStrings(places: readonly Place[], low: number, high: number): number {
+export function widestStrings(places: readonly FretPlace[], low: number, high: number): number {
   let widest = 0;
   for (const a of places) {
     if (a.fret !== low) continue;

@@ -4,7 +4,7 @@ import type { Occasion, Placing, Player } from '../player';
 import { inversionOf } from '../stacks';
 import type { DegreeStack, Guitar, VoicedNote, Voicing, VoicingSettings } from '../types';
 import { assessor, type Lie } from './assess';
-import { fretsLeft, openPitches, type Place } from './geometry';
+import { fretsLeft, openPitches, type FretPlace } from './geometry';
 import { openStackShapes } from './openShapes';
 import { openPoolShapes, poolShapes } from './poolShapes';
 import { stackShapes, widestSpan, type Shape } from './shapes';
@@ -29,7 +29,7 @@ export function guitarPlayer(guitar: Guitar, settings: Settings): Player {
     without: DegreeStack['without'],
   ): Voicing | undefined => {
     const { strings, offsets } = shape;
-    const places: Place[] = [];
+    const places: FretPlace[] = [];
     for (let voice = 0; voice < strings.length; voice += 1) {
       const stringIndex = strings[voice]!;
       const fret = lowest + offsets[voice]!;
@@ -94,7 +94,7 @@ const firstFret = (root: number, base: number): number => pitchClass(root + base
 
 function voicingOf(
   shape: Shape,
-  places: readonly Place[],
+  places: readonly FretPlace[],
   { fingering, stretchMm, ease }: Lie,
   open: readonly number[],
   at: Occasion,

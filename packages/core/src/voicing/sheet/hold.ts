@@ -1,6 +1,6 @@
 import { easeUnder } from '../guitar/assess';
 import { fingeringOf, type Fingering } from '../guitar/fingering';
-import { stretchOf, type Place } from '../guitar/geometry';
+import { stretchOf, type FretPlace } from '../guitar/geometry';
 import { splitHands } from '../keyboard/hands';
 import type { Guitar, Instrument, Keyboard, VoicedNote, Voicing } from '../types';
 
@@ -12,7 +12,7 @@ export const hold = (voicing: Voicing, instrument: Instrument): Voicing =>
   instrument.kind === 'guitar' ? onStrings(voicing, instrument) : onKeys(voicing, instrument);
 
 /** Where the notes of a grip lie; strings counted from 0 at the lowest. */
-export const placesOf = ({ notes }: Voicing, { tuning }: Guitar): Place[] =>
+export const placesOf = ({ notes }: Voicing, { tuning }: Guitar): FretPlace[] =>
   notes.map(({ string = 0, fret = 0 }) => ({ stringIndex: tuning.length - string, fret }));
 
 /** The grip with the fingers of a fingering written to its notes. */

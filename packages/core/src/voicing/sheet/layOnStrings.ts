@@ -1,4 +1,4 @@
-import { fretsLeft, openPitches, stretchOf, type Place } from '../guitar/geometry';
+import { fretsLeft, openPitches, stretchOf, type FretPlace } from '../guitar/geometry';
 import type { Guitar } from '../types';
 
 /**
@@ -11,8 +11,8 @@ export function layOnStrings(
 ): { readonly string: number; readonly fret: number }[] | undefined {
   const open = openPitches(guitar);
   const frets = fretsLeft(guitar);
-  let best: { places: Place[]; stretch: number; fret: number } | undefined;
-  const places: Place[] = [];
+  let best: { places: FretPlace[]; stretch: number; fret: number } | undefined;
+  const places: FretPlace[] = [];
   const visit = (): void => {
     const pitch = pitches[places.length];
     if (pitch === undefined) {

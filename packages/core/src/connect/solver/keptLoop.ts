@@ -1,7 +1,7 @@
-import { NEVER, type Layers, type Step } from './chain';
+import { UNREACHABLE, type Layers, type Step } from './chain';
 
 /** A loop among a few candidates of each layer; all costs between them are written down. */
-export interface Round {
+export interface KeptLoop {
   readonly layers: Layers;
   /** By layer: the candidates that are kept, rising; of those alike the cheapest, of equals the lowest. */
   readonly kept: readonly Int32Array[];
@@ -10,11 +10,11 @@ export interface Round {
 }
 
 /** @param bounds by layer and candidate; those above the limit are left out */
-export function roundWithin(
+export function loopWithin(
   { own, step, alike }: Layers,
   bounds: readonly Int32Array[],
   limit: number,
-): Round {
+): KeptLoop {
   const members = bounds.map((layer, i) => {
     const within = Array.from(layer.keys()).filter((candidate) => layer[candidate]! <= limit);
     return groupsOf(within, own[i]!, alike?.[i]);
@@ -63,12 +63,12 @@ function denseStep(step: Step, earlier: Int32Array, later: Int32Array): Step {
   };
 }
 
-/** For each column the least of value + cost over the rows; rows of `NEVER` are passed over. */
+/** For each column the least of value + cost over the rows; rows of `UNREACHABLE` are passed over. */
 function leastOver(costs: Int32Array, values: Int32Array, width: number): Int32Array {
-  const least = new Int32Array(width).fill(NEVER);
+  const least = new Int32Array(width).fill(UNREACHABLE);
   for (let row = 0; row < values.length; row += 1) {
     const value = values[row]!;
-    if (value >= NEVER) continue;
+    if (value >= UNREACHABLE) continue;
     const begin = row * width;
     for (let column = 0; column < width; column += 1) {
       const sum = value + costs[begin + column]!;

@@ -14,15 +14,15 @@
  * Cost: at worst all pairs of sounds; in practice some dozens a target. Source: branch and bound.
  */
 import type { Pairing } from './pairings';
-import { offer, runOver, type Field, type Run } from './run';
+import { offer, runOver, type SearchSpace, type Run } from './run';
 import { together } from './soundCosts';
 import { sourcesOf, type Sources } from './sources';
-import type { Look } from './sweep';
+import type { LeastByTarget } from './sweep';
 
-export function seek(field: Field, pairings: readonly Pairing[]): Look {
+export function search(space: SearchSpace, pairings: readonly Pairing[]): LeastByTarget {
   return (values) => {
-    const run = runOver(field, values);
-    for (const pairing of pairings) seekIn(pairing, run);
+    const run = runOver(space, values);
+    for (const pairing of pairings) searchPairing(pairing, run);
     return run.best;
   };
 }
@@ -49,17 +49,24 @@ interface Search extends Sources {
 }
 
 /** Finds for every target of a pairing its best source; see sweep.ts for why nothing is lost. */
-function seekIn(pairing: Pairing, run: Run): void {
+function searchPairing(pairing: Pairing, run: Run): void {
   const { target } = pairing;
   const search = searchOf(pairing, run);
-  const { spare } = run.field.prices;
+  const { spare } = run.space.prices;
   const ranking = emptyRanking(search.topTone.length);
   for (let topGroup = 0; topGroup < target.topTone.length; topGroup += 1) {
     rankGroups(search, target.topTone[topGroup]!, ranking);
     const first = target.starts[target.cells[topGroup]!]!;
     const last = target.starts[target.cells[topGroup + 1]!]!;
     for (let t = first; t < last; t += 1) {
-      lookRound(search, ranking, t, target.sound[t]!, target.spares[t]! * spare, target.inner[t]!);
+      searchForTarget(
+        search,
+        ranking,
+        t,
+        target.sound[t]!,
+        target.spares[t]! * spare,
+        target.inner[t]!,
+      );
     }
   }
 }
@@ -103,7 +110,7 @@ function rankGroups(
 }
 
 /** Looks for one target through the groups, until none that is left can help. */
-function lookRound(
+function searchForTarget(
   search: Search,
   { group, onTop, least }: Ranking,
   t: number,
@@ -193,7 +200,7 @@ function weigh(search: Search, t: number, to: number, fee: number, e: number): v
   }
   if (cost + search.least[from]! >= run.bounds[to]!) return;
   if (search.whole) {
-    const { source, target, prices } = run.field;
+    const { source, target, prices } = run.space;
     if (source.shape[from] === target.shape[to]) {
       cost += together(source, from, target, to, search.octave[e]!, prices);
     }
@@ -202,8 +209,8 @@ function weigh(search: Search, t: number, to: number, fee: number, e: number): v
 }
 
 function searchOf({ source, target, fees, whole }: Pairing, run: Run): Search {
-  const { inner, top, width } = run.field.table;
-  const slope = run.field.table.slope();
+  const { inner, top, width } = run.space.table;
+  const slope = run.space.table.slope();
   const { entry, value, fromBelow, fromAbove, groupLeast } = sourcesOf(source, fees, run, slope);
   return {
     fees,

@@ -10,9 +10,9 @@
  *
  * Ties: of equal totals the path that leaves earlier, then the lower candidate.
  */
-import { NEVER, type Layers } from './chain';
+import { UNREACHABLE, type Layers } from './chain';
 
-export interface Way {
+export interface IndexPath {
   readonly path: readonly number[];
   readonly total: number;
 }
@@ -21,14 +21,14 @@ export interface Way {
 interface Fork {
   readonly begin: readonly number[];
   readonly without: ReadonlySet<number>;
-  readonly best: Way;
+  readonly best: IndexPath;
 }
 
 /** @param ahead least costs from each candidate to the end, its own cost left out */
-export function* waysThrough(
+export function* pathsThrough(
   layers: Layers,
   ahead: readonly Int32Array[],
-): Generator<Way, undefined> {
+): Generator<IndexPath, undefined> {
   const first = forkAt(layers, ahead, [], new Set());
   const open = first ? [first] : [];
   for (let fork = takeLeast(open); fork; fork = takeLeast(open)) {
@@ -88,9 +88,9 @@ function cheapest(
   let best: { candidate: number; cost: number } | undefined;
   own[i]!.forEach((cost, candidate) => {
     const rest = cost + ahead[i]![candidate]!;
-    if (barred.has(candidate) || rest >= (best?.cost ?? NEVER)) return;
+    if (barred.has(candidate) || rest >= (best?.cost ?? UNREACHABLE)) return;
     const sum = previous === undefined ? rest : rest + step[i - 1]!.cost(previous, candidate);
-    if (sum < (best?.cost ?? NEVER)) best = { candidate, cost: sum };
+    if (sum < (best?.cost ?? UNREACHABLE)) best = { candidate, cost: sum };
   });
   return best;
 }

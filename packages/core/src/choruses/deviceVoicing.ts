@@ -1,5 +1,5 @@
 import type { PitchedChord } from '../chord/types';
-import type { Making } from '../movement/types';
+import type { MadeFrom } from '../movement/types';
 import { pitchClassOf } from '../pitch/spelling';
 import { pitchClass } from '../units';
 import type { Degree } from '../chord/degrees';
@@ -7,7 +7,7 @@ import type { Instrument, Room, VoicedNote, Voicing } from '../voicing/types';
 import type { PlayedNote } from '../voicing/sheet/playedNotes';
 import { readPlayed } from '../voicing/sheet/readPlayed';
 
-export interface MakingGround {
+export interface DeviceVoicingContext {
   readonly instrument: Instrument;
   readonly room: Room;
   /** The voicing before, after, or of another chord of the device, where it is there already. */
@@ -18,12 +18,12 @@ export interface MakingGround {
  * The voicing of a chord that a device makes out of another one, or by itself; `undefined` where the
  * instrument has no such place.
  */
-export function madeVoicing(
+export function deviceVoicing(
   chord: PitchedChord,
-  making: Making,
-  ground: MakingGround,
+  madeFrom: MadeFrom,
+  ground: DeviceVoicingContext,
 ): Voicing | undefined {
-  const played = playedFor(chord, making, ground);
+  const played = playedFor(chord, madeFrom, ground);
   if (!played) return undefined;
   const reading = readPlayed(chord, played, ground.instrument);
   return reading.ok ? reading.value.voicing : undefined;
@@ -31,18 +31,18 @@ export function madeVoicing(
 
 function playedFor(
   chord: PitchedChord,
-  making: Making,
-  { instrument, room, voicingAt }: MakingGround,
+  madeFrom: MadeFrom,
+  { instrument, room, voicingAt }: DeviceVoicingContext,
 ): PlayedNote[] | undefined {
-  switch (making.kind) {
+  switch (madeFrom.kind) {
     case 'slide':
-      return voicingAt(making.of)?.notes.map((note) => moved(note, making.by));
+      return voicingAt(madeFrom.of)?.notes.map((note) => moved(note, madeFrom.by));
     case 'walk':
-      return walked(voicingAt(making.from), making.degree, making.by, instrument);
+      return walked(voicingAt(madeFrom.from), madeFrom.degree, madeFrom.by, instrument);
     case 'bass':
       return [{ pitch: bassOf(chord, room, instrument) }];
     case 'note':
-      return [{ pitch: making.midi }];
+      return [{ pitch: madeFrom.midi }];
   }
 }
 
