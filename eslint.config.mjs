@@ -20,6 +20,7 @@ const floors = [
   'band',
   'choruses',
   'formats',
+  'api',
 ];
 
 /** Chart and voicing stand side by side on the chord; neither knows the other. */
@@ -42,6 +43,51 @@ const floorRules = floors.map((floor, height) => {
             {
               group: ['node:*', 'react', 'react-*', '@nestjs/*', '@drop-close/*'],
               message: 'The engine is pure: no Node module, no interface, no application.',
+            },
+          ],
+        },
+      ],
+    },
+  };
+});
+
+/**
+ * The floors of the page, lowest first, as those of the engine. `testing` is for tests alone.
+ */
+const webFloors = [
+  'ui',
+  'api',
+  'midi',
+  'document',
+  'profile',
+  'engine',
+  'place',
+  'notation',
+  'playback',
+  'room',
+  'chart',
+  'voice',
+  'comp',
+  'etude',
+  'stand',
+  'book',
+  'tune',
+  'app',
+];
+
+const webFloorRules = webFloors.map((floor, height) => {
+  const above = [...webFloors.slice(height + 1), 'testing'];
+  return {
+    files: [`apps/web/src/${floor}/**/*.{ts,tsx}`],
+    ignores: ['**/*.test.{ts,tsx}'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex: `^(\\.\\./)+(${above.join('|')})/`,
+              message: `${floor} stands below: imports run one way, ${webFloors.join(' ← ')}.`,
             },
           ],
         },
@@ -89,6 +135,7 @@ export default ts.config(
     rules: { '@typescript-eslint/no-unsafe-assignment': 'off' },
   },
   ...floorRules,
+  ...webFloorRules,
   {
     files: ['apps/web/src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },

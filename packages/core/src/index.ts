@@ -62,7 +62,7 @@ export {
   type ChartPlaces,
   type ChordPlace,
   type SectionIdentity,
-} from './chart/places/types';
+} from './chart/placeTypes';
 export {
   edited,
   firstWritten,

@@ -2,7 +2,7 @@ import { FASTEST, FEELS, LONGEST_TITLE, SLOWEST, formatMeter } from '@drop-close
 import { Button, Input, InputNumber, Select } from 'antd';
 import { useDocument } from '../document/store';
 import { useAnalysis } from '../engine/useChorus';
-import { useHeading } from '../tune/heading';
+import { useHeading } from '../place/heading';
 import { keyName } from '../ui/keyName';
 import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
 

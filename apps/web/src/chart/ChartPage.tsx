@@ -2,7 +2,7 @@ import { Alert, Segmented } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import { useDocument, useTune } from '../document/store';
 import { useAnalysis, useReadingStore } from '../engine/useChorus';
-import { useIndexAmong } from '../tune/selection';
+import { useIndexAmong } from '../place/selection';
 import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
 import { ChartFields } from './ChartFields';
 import { ChartProblems } from './ChartProblems';
@@ -14,7 +14,7 @@ import { chartFor } from './reader';
 import { Sheet } from './sheet/Sheet';
 import { SheetTools } from './SheetTools';
 import { ChangesEditor, type ChangesEditorHandle } from './text/ChangesEditor';
-import { useChart, type ChartInHand } from './useChart';
+import { useChart, type ChartInHand } from './desk/useChart';
 import { WritingMenu } from './WritingMenu';
 import './chart.css';
 

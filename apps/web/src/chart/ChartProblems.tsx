@@ -1,7 +1,7 @@
 import type { ChartProblem } from '@drop-close/core';
 import { Button } from 'antd';
 import { useDocument } from '../document/store';
-import { mended } from './mend';
+import { mended } from './desk/mend';
 
 interface ChartProblemsProps {
   readonly problems: readonly ChartProblem[];

@@ -3,7 +3,7 @@ import type { ChartAnalysis } from '@drop-close/core';
 import { Button } from 'antd';
 import { useBand } from '../playback/useBand';
 import { prettyName } from '../ui/notation';
-import { barsInWords, isSameLandmark, toggleLandmark, useLandmark } from './landmarks';
+import { barsInWords, isSameLandmark, toggleLandmark, useLandmark } from './desk/landmarks';
 
 /** Every landmark in order, with the keys and the sounds that cover most: chosen, shown and heard. */
 export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {

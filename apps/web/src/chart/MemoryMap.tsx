@@ -3,7 +3,7 @@ import type { ChartAnalysis } from '@drop-close/core';
 import { Button } from 'antd';
 import { useBand } from '../playback/useBand';
 import { prettyName, prettyNumber } from '../ui/notation';
-import { barsInWords } from './landmarks';
+import { barsInWords } from './desk/landmarks';
 import { likenessInWords } from './sheet/likeness';
 
 /** The tune to learn by heart: a line of numbers for each section, and what is the same again. */

@@ -1,7 +1,7 @@
 import { ArrowDownOutlined, ArrowUpOutlined } from '@ant-design/icons';
 import { Button, Segmented, Select } from 'antd';
 import { useDocument } from '../document/store';
-import { useHeading } from '../tune/heading';
+import { useHeading } from '../place/heading';
 import { keyName } from '../ui/keyName';
 import { usePreferences, type Lens } from '../ui/preferences';
 import { keysToMoveTo, tonicOf } from './keys';

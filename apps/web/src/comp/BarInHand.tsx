@@ -3,8 +3,8 @@ import { Button, Select } from 'antd';
 import { useTune } from '../document/store';
 import type { ComposedChoruses } from '../engine/protocol';
 import { useBand } from '../playback/useBand';
-import { useHeading } from '../tune/heading';
-import { compActions } from './compActions';
+import { useHeading } from '../place/heading';
+import { compActions } from './desk/compActions';
 
 /** A bar as a whole: a rhythm for it, copied, cleared, mended. */
 export function BarInHand({ composed, bar }: { composed: ComposedChoruses; bar: number }) {

@@ -12,11 +12,11 @@ import { useTune } from '../document/store';
 import { engine } from '../engine/client';
 import type { ComposedChoruses } from '../engine/protocol';
 import { useCompositionStore } from '../engine/useComposition';
-import { useHeading } from '../tune/heading';
-import { changeComp, compActions } from './compActions';
+import { useHeading } from '../place/heading';
+import { changeComp, compActions } from './desk/compActions';
 import { saveFile } from './saveFile';
-import { useCompDesk } from './useCompDesk';
-import { useSolos } from './useSolos';
+import { useCompDesk } from './desk/useCompDesk';
+import { useSolos } from './desk/useSolos';
 
 const STRICTNESS: Readonly<Record<Strictness, string>> = {
   1: 'loosely',

@@ -3,12 +3,12 @@ import { memo, useMemo, useRef } from 'react';
 import { useTune } from '../document/store';
 import type { ComposedChoruses } from '../engine/protocol';
 import type { SystemLayout } from '../voice/threads/threadLayout';
-import { compActions } from './compActions';
+import { compActions } from './desk/compActions';
 import { prettyText } from '../ui/symbol';
 import { HitMark } from './HitMark';
-import { heardPlaces, judgedByPlace, samePlace, type HitPlace } from './hits';
+import { heardPlaces, judgedByPlace, samePlace, type HitPlace } from './desk/hits';
 import { drawnSolo, laneBars, placeAt, xAt, type LaneBar } from './laneLayout';
-import { useCompDesk } from './useCompDesk';
+import { useCompDesk } from './desk/useCompDesk';
 
 const SOLO_HEIGHT = 46;
 const HITS_HEIGHT = 34;

@@ -7,7 +7,7 @@ import { CompBar } from './CompBar';
 import { CompPanel } from './CompPanel';
 import { CompThreads } from './CompThreads';
 import { FiguresLine } from './FiguresLine';
-import { useCompDesk } from './useCompDesk';
+import { useCompDesk } from './desk/useCompDesk';
 import { useComposing } from './useComposing';
 import { useCompKeys } from './useCompKeys';
 import '../voice/voice.css';

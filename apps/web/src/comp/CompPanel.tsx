@@ -1,12 +1,12 @@
 import { Tabs } from 'antd';
 import type { ComposedChoruses } from '../engine/protocol';
-import { useSelection } from '../tune/selection';
-import { Symbol } from '../ui/Symbol';
-import { Grip } from '../voice/Grip';
+import { useSelection } from '../place/selection';
+import { Symbol } from '../profile/Symbol';
+import { Grip } from '../voice/desk/Grip';
 import { HitsTab } from './HitsTab';
 import { MovementTab } from './movement/MovementTab';
 import { SoloTab } from './solo/SoloTab';
-import { useCompDesk, type CompTab } from './useCompDesk';
+import { useCompDesk, type CompTab } from './desk/useCompDesk';
 
 /** What is in hand: the hit, the bar, what may move here, and the soloist. */
 export function CompPanel({ composed }: { composed: ComposedChoruses }) {

@@ -4,12 +4,12 @@ import { useMemo } from 'react';
 import { useTune } from '../document/store';
 import type { ComposedChoruses } from '../engine/protocol';
 import { useSoundingChord } from '../playback/useBand';
-import { selectPlace, useSelection } from '../tune/selection';
+import { selectPlace, useSelection } from '../place/selection';
 import { useWidth } from '../ui/useWidth';
 import { ThreadSystem } from '../voice/threads/ThreadSystem';
 import { layoutThreads, threadScale } from '../voice/threads/threadLayout';
 import { useZoom, zoomAt, zooms } from '../voice/threads/zoom';
-import { timeThrough } from './bars';
+import { timeThrough } from './desk/bars';
 import { CompLane } from './CompLane';
 import '../voice/threads/threads.css';
 

@@ -2,9 +2,9 @@ import { HOLDS, TOUCHES, hitAt, type Hold, type Touch } from '@drop-close/core';
 import { Button, Segmented, Switch } from 'antd';
 import { useTune } from '../document/store';
 import type { ComposedChoruses } from '../engine/protocol';
-import { compActions } from './compActions';
-import { beatName, judgedByPlace, troubles } from './hits';
-import { useCompDesk } from './useCompDesk';
+import { compActions } from './desk/compActions';
+import { beatName, judgedByPlace, troubles } from './desk/hits';
+import { useCompDesk } from './desk/useCompDesk';
 
 const HOLD_LABELS: Readonly<Record<Hold, string>> = {
   short: 'short',

@@ -1,9 +1,9 @@
 import type { Hit, HitJudgement } from '@drop-close/core';
 import { EIGHTH, ticks } from '@drop-close/core';
 import type { PointerEvent } from 'react';
-import { compActions } from './compActions';
-import { samePlace, spokenHit, troubles, type HitPlace } from './hits';
-import { useCompDesk } from './useCompDesk';
+import { compActions } from './desk/compActions';
+import { samePlace, spokenHit, troubles, type HitPlace } from './desk/hits';
+import { useCompDesk } from './desk/useCompDesk';
 
 interface HitMarkProps {
   readonly hit: Hit;

@@ -1,9 +1,9 @@
 import type { ComposedChoruses } from '../engine/protocol';
-import { useSelection } from '../tune/selection';
+import { useSelection } from '../place/selection';
 import { BarInHand } from './BarInHand';
 import { HitInHand } from './HitInHand';
-import { beatName } from './hits';
-import { useCompDesk } from './useCompDesk';
+import { beatName } from './desk/hits';
+import { useCompDesk } from './desk/useCompDesk';
 
 /** The hit in hand, and the bar it stands in. */
 export function HitsTab({ composed }: { composed: ComposedChoruses }) {

@@ -6,8 +6,8 @@ import {
   type Timeline,
 } from '@drop-close/core';
 import { partOfBar, placeInBar, type SystemLayout } from '../voice/threads/threadLayout';
-import { nearestEighth } from './compActions';
-import type { HitPlace } from './hits';
+import { nearestEighth } from './desk/compActions';
+import type { HitPlace } from './desk/hits';
 
 /** A bar of a lane: where it lies, and when. */
 export interface LaneBar {

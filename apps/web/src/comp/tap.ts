@@ -11,8 +11,8 @@ import type { ComposedChoruses } from '../engine/protocol';
 import { useCompositionStore } from '../engine/useComposition';
 import { tuneNow } from '../document/store';
 import { positionNow } from '../playback/player';
-import { headingOf } from '../tune/heading';
-import { compActions, nearestEighth } from './compActions';
+import { headingOf } from '../place/heading';
+import { compActions, nearestEighth } from './desk/compActions';
 import { useChorusStore } from '../engine/useChorus';
 
 /** A tap that is held so long, in eighths, is a held hit. */

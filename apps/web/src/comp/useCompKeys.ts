@@ -1,12 +1,12 @@
 import { useEffect } from 'react';
 import { tinykeys } from 'tinykeys';
-import { isTaken } from '../tune/isTaken';
+import { isTaken } from '../ui/isTaken';
 import { useCompositionStore } from '../engine/useComposition';
-import { currentPlace } from '../tune/selection';
-import { compActions } from './compActions';
+import { currentPlace } from '../place/selection';
+import { compActions } from './desk/compActions';
 import { COMP_COMMANDS, type CompCommandId } from './compCommands';
 import { tapDown, tapUp } from './tap';
-import { useCompDesk } from './useCompDesk';
+import { useCompDesk } from './desk/useCompDesk';
 
 const barInHand = (): number => useCompDesk.getState().hit?.bar ?? currentPlace().bar;
 

@@ -5,10 +5,10 @@ import { Cancelled, engine } from '../engine/client';
 import { Overtaken } from '../engine/newest';
 import { clearComposition, useCompositionStore } from '../engine/useComposition';
 import { useProfile } from '../profile/profileStore';
-import { useHeading } from '../tune/heading';
-import { withApplied } from './devices';
-import { clearCompDesk, useCompDesk } from './useCompDesk';
-import { useSolos } from './useSolos';
+import { useHeading } from '../place/heading';
+import { withApplied } from './desk/devices';
+import { clearCompDesk, useCompDesk } from './desk/useCompDesk';
+import { useSolos } from './desk/useSolos';
 
 /** Keeps the comped choruses in step with the tune. Used once, by the Comp screen. */
 export function useComposing(): void {

@@ -1,6 +1,6 @@
 import type { Voicing } from '@drop-close/core';
 import { useEffect, useRef } from 'react';
-import { useNotation } from '../ui/notation';
+import { useNotation } from '../profile/useNotation';
 import { voicingScore } from './voicingScore';
 import './staff.css';
 

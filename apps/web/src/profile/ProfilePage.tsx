@@ -2,7 +2,7 @@ import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Alert, Button } from 'antd';
 import { useEffect } from 'react';
 import { tinykeys } from 'tinykeys';
-import { FamilyChooser } from '../voice/FamilyChooser';
+import { FamilyChooser } from './FamilyChooser';
 import { ChoiceField } from './ChoiceField';
 import { Field } from './Field';
 import { GuitarSection } from './GuitarSection';

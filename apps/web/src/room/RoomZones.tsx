@@ -1,10 +1,10 @@
 import type { PitchRange, Room } from '@drop-close/core';
 import { useId } from 'react';
-import type { ThreadScale } from '../voice/threads/threadLayout';
+import type { PitchScale } from '../ui/pitchScale';
 import './zones.css';
 
 interface RoomZonesProps {
-  readonly scale: ThreadScale;
+  readonly scale: PitchScale;
   readonly room: Room;
   readonly left: number;
   readonly right: number;

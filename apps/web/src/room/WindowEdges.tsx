@@ -1,7 +1,7 @@
 import { LIMITS, pitchName, type Room } from '@drop-close/core';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { prettyPitch } from '../ui/notation';
-import type { ThreadScale } from '../voice/threads/threadLayout';
+import type { PitchScale } from '../ui/pitchScale';
 import { useRoom } from './useRoom';
 
 type Edge = 'low' | 'high';
@@ -12,7 +12,7 @@ const NAMES: Readonly<Record<Edge, string>> = {
 };
 
 interface WindowEdgesProps {
-  readonly scale: ThreadScale;
+  readonly scale: PitchScale;
   readonly room: Room;
   /** The first system has the tab stops; the pointer may take any. */
   readonly first: boolean;

@@ -15,7 +15,7 @@ import { useProfile } from '../profile/profileStore';
 import { useInstrument } from '../profile/useInstrument';
 import { prettyText } from '../ui/symbol';
 import { misfitName } from './misfitWords';
-import { eventAt, useCurrentPlace, type BarAndBeat } from './selection';
+import { eventAt, useCurrentPlace, type BarAndBeat } from '../place/selection';
 
 /** What was decided about bars and chords that are gone or are others now: a word while there is any. */
 export function NoLongerFits() {

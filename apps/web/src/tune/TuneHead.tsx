@@ -6,10 +6,10 @@ import { SaveNote } from '../document/SaveNote';
 import { useDocument } from '../document/store';
 import { formatMeter } from '@drop-close/core';
 import { keyName } from '../ui/keyName';
-import { useHeading } from './heading';
+import { useHeading } from '../place/heading';
 import { useKeysSheet } from './KeysSheet';
 import { NoLongerFits } from './NoLongerFits';
-import { usePlaceSearch } from './selection';
+import { usePlaceSearch } from '../place/selection';
 
 /** Title, screens, and the state of the tune. */
 export function TuneHead() {

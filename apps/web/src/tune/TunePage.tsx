@@ -14,7 +14,7 @@ import { usePlayer } from '../playback/usePlayer';
 import { TransportBar } from '../playback/TransportBar';
 import { useBandInStep } from '../playback/useBand';
 import { KeysSheet } from './KeysSheet';
-import { usePlaceInAddress } from './selection';
+import { usePlaceInAddress } from '../place/selection';
 import { TuneHead } from './TuneHead';
 import { useKeys } from './useKeys';
 import './tune.css';

@@ -2,18 +2,18 @@ import { useEffect, useRef } from 'react';
 import { tinykeys } from 'tinykeys';
 import { useDocument } from '../document/store';
 import { useComposition } from '../engine/useComposition';
-import { whilePlaying } from '../playback/player';
-import { usePlayer } from '../playback/usePlayer';
+import { toggleLoop } from '../playback/toggleLoop';
+
 import { useBand } from '../playback/useBand';
 import { usePreferences, type Lens } from '../ui/preferences';
-import { useVoiceActions } from '../voice/useVoiceActions';
+import { useVoiceActions } from '../voice/desk/useVoiceActions';
 import { useFollowedVoice } from '../voice/threads/useFollowedVoice';
 import { zoomBy } from '../voice/threads/zoom';
-import { toggleDesk } from '../voice/useVoiceDesk';
-import { isTaken } from './isTaken';
+import { toggleDesk } from '../voice/desk/useVoiceDesk';
+import { isTaken } from '../ui/isTaken';
 import { COMMANDS, type CommandId } from './commands';
 import { useKeysSheet } from './KeysSheet';
-import { useSelection } from './selection';
+import { useSelection } from '../place/selection';
 
 /** On the Comp screen the chord in hand is one of all choruses, and is not voiced anew. */
 const OF_VOICING: ReadonlySet<CommandId> = new Set([
@@ -132,12 +132,6 @@ export function useKeys(): void {
     }
     return tinykeys(window, bindings);
   }, []);
-}
-
-export function toggleLoop(): void {
-  const { loop, setListening } = usePlayer.getState();
-  setListening({ loop: !loop });
-  whilePlaying.loop(!loop);
 }
 
 const LENSES: readonly Lens[] = ['both', 'symbols', 'numbers'];

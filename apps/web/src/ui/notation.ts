@@ -7,8 +7,6 @@ import {
   type NoteName,
   type Writing,
 } from '@drop-close/core';
-import { useMemo } from 'react';
-import { useProfile } from '../profile/profileStore';
 
 /** Notes and symbols as the player likes them written. */
 export interface Notation {
@@ -22,11 +20,6 @@ export function notationOf({ symbols, notes, plain }: Writing): Notation {
     symbol: (symbol) =>
       symbols === 'as typed' ? symbol : styleSymbol(symbol, SYMBOL_STYLES[symbols]),
   };
-}
-
-export function useNotation(): Notation {
-  const { writing } = useProfile();
-  return useMemo(() => notationOf(writing), [writing]);
 }
 
 /** Numbers and degrees with real accidentals: `bVII7` is "♭VII7", `subV7/bVI` is "subV7/♭VI". */

@@ -1,7 +1,7 @@
 import { defaultSettings, familyOf } from '@drop-close/core';
 import { Button } from 'antd';
 import type { VoicedChorus } from '../engine/protocol';
-import { useSelection } from '../tune/selection';
+import { useSelection } from '../place/selection';
 import { plainSymbol } from '../ui/symbol';
 
 /**

@@ -2,8 +2,8 @@ import type { Arrangement, InstrumentKind } from '@drop-close/core';
 import { Button, Segmented, Select, Switch } from 'antd';
 import { useDocument, useTune } from '../document/store';
 import { RoomChooser } from '../room/RoomChooser';
-import { FamilyChooser } from './FamilyChooser';
-import { toggleDesk, useVoiceDesk } from './useVoiceDesk';
+import { FamilyChooser } from '../profile/FamilyChooser';
+import { toggleDesk, useVoiceDesk } from './desk/useVoiceDesk';
 import { VoicingState } from './VoicingState';
 
 const RETURN_OPTIONS: { value: Arrangement['returns']; label: string }[] = [

@@ -6,17 +6,17 @@ import { useTune } from '../document/store';
 import type { VoicedChorus, VoicedPath } from '../engine/protocol';
 import { useBand } from '../playback/useBand';
 import { useProfile } from '../profile/profileStore';
-import { useSelection } from '../tune/selection';
-import { Symbol } from '../ui/Symbol';
-import { useNotation } from '../ui/notation';
-import { voicingName } from './describe';
+import { useSelection } from '../place/selection';
+import { Symbol } from '../profile/Symbol';
+import { useNotation } from '../profile/useNotation';
+import { voicingName } from './desk/describe';
 import { ChangePanel } from './explain/ChangePanel';
-import { Grip } from './Grip';
+import { Grip } from './desk/Grip';
 import { PanelTabs } from './sheet/PanelTabs';
 import { SplitTool } from './SplitTool';
-import { toggleDesk, useVoiceDesk } from './useVoiceDesk';
-import { useHeldLocks } from './useHeldLocks';
-import { useVoiceActions } from './useVoiceActions';
+import { toggleDesk, useVoiceDesk } from './desk/useVoiceDesk';
+import { useHeldLocks } from './desk/useHeldLocks';
+import { useVoiceActions } from './desk/useVoiceActions';
 
 interface SidePanelProps {
   readonly chorus: VoicedChorus;

@@ -10,7 +10,7 @@ import { SetupBar } from './SetupBar';
 import { SidePanel } from './SidePanel';
 import { TastePanel } from './taste/TastePanel';
 import { ThreadView } from './threads/ThreadView';
-import { useVoiceDesk } from './useVoiceDesk';
+import { useVoiceDesk } from './desk/useVoiceDesk';
 import { WaysPanel } from './ways/WaysPanel';
 import './voice.css';
 

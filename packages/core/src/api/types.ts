@@ -6,7 +6,7 @@ import type { LandmarkKind } from '../analysis/types';
 import type { LineFrame } from '../arrangement/placedLine';
 import type { Profile } from '../arrangement/profile';
 import type { StoredArrangement } from '../arrangement/stored';
-import type { ChartPlaces } from '../chart/places/types';
+import type { ChartPlaces } from '../chart/placeTypes';
 import type { Feel } from '../chart/types';
 import type { SoloLine } from '../comp/solo/types';
 

@@ -1,5 +1,5 @@
 import { countedBars } from '../chart/timeline';
-import type { BarPlace } from '../chart/places/types';
+import type { BarPlace } from '../chart/placeTypes';
 import type { Chorus } from './chorus';
 
 /** A section of the chorus. */

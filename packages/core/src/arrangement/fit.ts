@@ -1,4 +1,4 @@
-import { barKey, type BarPlace } from '../chart/places/types';
+import { barKey, type BarPlace } from '../chart/placeTypes';
 import { PATTERN_FAMILIES } from '../comp/patterns/types';
 import type { PlannedBars } from '../comp/comping';
 import type { Hit } from '../comp/types';

@@ -3,7 +3,7 @@
  * has no place there, or its chord is another by now. Either way it stays saved until its player puts it
  * somewhere or throws it away.
  */
-import { barKey, type BarPlace, type ChartPlaces, type ChordPlace } from '../chart/places/types';
+import { barKey, type BarPlace, type ChartPlaces, type ChordPlace } from '../chart/placeTypes';
 import type { Chord } from '../chord/types';
 import { DEVICE_IDS } from '../movement/types';
 import type { Instrument } from '../voicing/types';

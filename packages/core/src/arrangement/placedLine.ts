@@ -1,4 +1,4 @@
-import { barKey, type BarPlace } from '../chart/places/types';
+import { barKey, type BarPlace } from '../chart/placeTypes';
 import { quartersInBar } from '../chart/meter';
 import type { PlayedBar } from '../chart/playOrder';
 import type { SoloLine, SoloNote } from '../comp/solo/types';

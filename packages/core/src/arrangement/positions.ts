@@ -4,7 +4,7 @@ import {
   type BarPlace,
   type ChartPlaces,
   type ChordPlace,
-} from '../chart/places/types';
+} from '../chart/placeTypes';
 import { countedBars, timeline, type ChartEvent, type Timeline } from '../chart/timeline';
 import type { Chart } from '../chart/types';
 import { splitTimeline } from './chorus';

@@ -1,4 +1,4 @@
-import { chordKey } from '../chart/places/types';
+import { chordKey } from '../chart/placeTypes';
 import type { StoredArrangement, StoredSplit } from './stored';
 
 /**

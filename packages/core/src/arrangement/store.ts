@@ -1,4 +1,4 @@
-import type { BarPlace, ChordPlace } from '../chart/places/types';
+import type { BarPlace, ChordPlace } from '../chart/placeTypes';
 import type { PlannedBars } from '../comp/comping';
 import type { Hit } from '../comp/types';
 import type { AppliedDevice } from '../movement/types';

@@ -1,4 +1,4 @@
-import type { BarPlace, ChordPlace } from '../chart/places/types';
+import type { BarPlace, ChordPlace } from '../chart/placeTypes';
 import type { SectionPlan, Comp } from '../comp/comping';
 import type { Hit } from '../comp/types';
 import type { Voicing } from '../voicing/types';

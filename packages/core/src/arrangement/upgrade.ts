@@ -1,6 +1,6 @@
 import { analyzeChart } from '../analysis/analyzeChart';
 import { identify } from '../chart/places/identify';
-import type { ChartPlaces } from '../chart/places/types';
+import type { ChartPlaces } from '../chart/placeTypes';
 import type { Chart } from '../chart/types';
 import type { SectionPlan } from '../comp/comping';
 import { noComp } from '../comp/defaults';

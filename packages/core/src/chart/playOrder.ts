@@ -1,6 +1,6 @@
 import { barMeters, quartersInBar } from './meter';
-import { freshBarId, freshSectionId } from './places/identify';
-import type { BarPlace, SectionPlace } from './places/types';
+import { freshBarId, freshSectionId } from './freshIds';
+import type { BarPlace, SectionPlace } from './placeTypes';
 import type { Bar, Chart, Meter } from './types';
 import { directionOf, isCodaSection, type Direction } from './words';
 

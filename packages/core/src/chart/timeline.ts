@@ -1,8 +1,8 @@
 import type { Chord } from '../chord/types';
 import { beats as inBeats, type Beats } from '../units';
 import { quartersInBar, slotStarts } from './meter';
-import { slotIdIn } from './places/identify';
-import type { ChordPlace } from './places/types';
+import { slotIdIn } from './freshIds';
+import type { ChordPlace } from './placeTypes';
 import { playOrder, type PlayedBar } from './playOrder';
 import type { Chart, Slot } from './types';
 

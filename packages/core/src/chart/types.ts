@@ -1,5 +1,5 @@
 import type { Chord, ChordProblem } from '../chord/types';
-import type { BarIdentity } from './places/types';
+import type { BarIdentity } from './placeTypes';
 
 export interface Meter {
   /** Beats in a bar, 1..12. */

@@ -1,6 +1,6 @@
 import { defaultSection } from '../comp/defaults';
 import type { PlannedSection } from './sections';
-import { barKey } from '../chart/places/types';
+import { barKey } from '../chart/placeTypes';
 import type { ChorusPlan, PlannedBars, SectionPlan } from '../comp/comping';
 
 /** One section of one chorus planned otherwise. */

@@ -1,6 +1,6 @@
 import type { Chorus } from '../arrangement/chorus';
 import { sectionsOf, type ChorusSection } from '../arrangement/chorusSections';
-import { barKey, type BarPlace } from '../chart/places/types';
+import { barKey, type BarPlace } from '../chart/placeTypes';
 import { countedBars, type Timeline } from '../chart/timeline';
 import { defaultSection } from '../comp/defaults';
 import type { ChorusPlan, PlannedBars, SectionPlan } from '../comp/comping';

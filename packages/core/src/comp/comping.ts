@@ -1,4 +1,4 @@
-import type { BarPlace } from '../chart/places/types';
+import type { BarPlace } from '../chart/placeTypes';
 import type { BassStyle, DrumStyle, Resting } from './styles';
 import type { PatternFamily, Density } from './patterns/types';
 import type { Strictness } from './solo/types';

@@ -2,7 +2,7 @@ import type { Chord } from '../chord/types';
 import type { Voicing } from '../voicing/types';
 import { placeKey, placeOf } from './place';
 import { pricesOf, type Prices } from './prices';
-import type { Layers, Step } from './solver/chain';
+import type { Layers, Step } from './solver/layers';
 import { layerOf, type Layer } from './solver/layer';
 import { MOST_SCANNED, shiftsOn, stepBetween, type ChangeContext } from './solver/step';
 import { priceListOf, type PriceList } from './solver/tables';

@@ -3,8 +3,8 @@ import { nameNotes, prettyDegree, type ChordReading } from '@drop-close/core';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useBand } from '../../playback/useBand';
-import { useNotation } from '../../ui/notation';
-import { Symbol } from '../../ui/Symbol';
+import { useNotation } from '../../profile/useNotation';
+import { Symbol } from '../../profile/Symbol';
 import { readNotes } from './readNotes';
 
 const EXAMPLE = 'F Ab C Eb';

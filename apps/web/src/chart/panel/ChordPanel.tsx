@@ -9,10 +9,11 @@ import {
 import { Button } from 'antd';
 import { stacked } from '../../playback/tones';
 import { useBand } from '../../playback/useBand';
-import { prettyName, prettyNumber, useNotation } from '../../ui/notation';
+import { useNotation } from '../../profile/useNotation';
+import { prettyName, prettyNumber } from '../../ui/notation';
 import { useProfile } from '../../profile/profileStore';
 import { WRITTEN_ABOVE, usePreferences } from '../../ui/preferences';
-import { Symbol } from '../../ui/Symbol';
+import { Symbol } from '../../profile/Symbol';
 import { ChordStaff } from './ChordStaff';
 import { OtherNames } from './OtherNames';
 import { Pools } from './Pools';

@@ -3,7 +3,8 @@ import { useMemo } from 'react';
 import { LOWEST_IN, type EngravedNote } from '../../notation/keys';
 import { Staff } from '../../notation/Staff';
 import { rising } from '../../playback/tones';
-import { prettyName, useNotation } from '../../ui/notation';
+import { useNotation } from '../../profile/useNotation';
+import { prettyName } from '../../ui/notation';
 import { usePreferences } from '../../ui/preferences';
 
 interface ChordStaffProps {

@@ -8,8 +8,8 @@ import {
 } from '@drop-close/core';
 import { Button } from 'antd';
 import { stacked } from '../../playback/tones';
-import { useNotation } from '../../ui/notation';
-import { Symbol } from '../../ui/Symbol';
+import { useNotation } from '../../profile/useNotation';
+import { Symbol } from '../../profile/Symbol';
 import { plainSymbol } from '../../ui/symbol';
 
 const KINDS: Readonly<Record<OtherName['kind'], string>> = {

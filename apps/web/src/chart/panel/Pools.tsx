@@ -2,7 +2,8 @@ import { SoundOutlined } from '@ant-design/icons';
 import type { Pool, School } from '@drop-close/core';
 import { Button, Segmented } from 'antd';
 import { rising } from '../../playback/tones';
-import { prettyName, useNotation } from '../../ui/notation';
+import { useNotation } from '../../profile/useNotation';
+import { prettyName } from '../../ui/notation';
 import { changeProfile, useProfile } from '../../profile/profileStore';
 
 const SCHOOLS: readonly { readonly value: School; readonly label: string }[] = [

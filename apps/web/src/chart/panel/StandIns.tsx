@@ -1,6 +1,6 @@
 import { standIns, type ChordAnalysis } from '@drop-close/core';
 import { prettyNumber } from '../../ui/notation';
-import { Symbol } from '../../ui/Symbol';
+import { Symbol } from '../../profile/Symbol';
 import { HearSymbol } from './OtherNames';
 
 interface StandInsProps {

@@ -1,4 +1,4 @@
-import { barsInWords, isSameLandmark, toggleLandmark, useLandmark } from '../landmarks';
+import { barsInWords, isSameLandmark, toggleLandmark, useLandmark } from '../desk/landmarks';
 import { likenessInWords } from './likeness';
 import type { SheetBlock } from './layout';
 

@@ -1,4 +1,10 @@
-import { barsInWords, isSameLandmark, shortLabel, toggleLandmark, useLandmark } from '../landmarks';
+import {
+  barsInWords,
+  isSameLandmark,
+  shortLabel,
+  toggleLandmark,
+  useLandmark,
+} from '../desk/landmarks';
 import { BARS_A_LINE, type SheetLine } from './layout';
 
 const LANE = 21;

@@ -16,10 +16,10 @@ import {
   type Timeline,
 } from '@drop-close/core';
 import { useEffect, useMemo, useRef } from 'react';
-import { selectPlace, useIndexAmong } from '../../tune/selection';
+import { selectPlace, useIndexAmong } from '../../place/selection';
 import { usePreferences } from '../../ui/preferences';
-import { useLandmark } from '../landmarks';
-import { editChart } from '../useChart';
+import { useLandmark } from '../desk/landmarks';
+import { editChart } from '../desk/useChart';
 import { BarCell } from './BarCell';
 import { BlockHead } from './BlockHead';
 import { Brackets } from './Brackets';

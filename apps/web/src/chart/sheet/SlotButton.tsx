@@ -2,9 +2,9 @@ import { insertBar, slotText, type ChordAnalysis, type Slot } from '@drop-close/
 import { memo, type KeyboardEvent } from 'react';
 import type { Lens } from '../../ui/preferences';
 import { prettyNumber } from '../../ui/notation';
-import { Symbol } from '../../ui/Symbol';
+import { Symbol } from '../../profile/Symbol';
 import { plainSymbol } from '../../ui/symbol';
-import { editChart } from '../useChart';
+import { editChart } from '../desk/useChart';
 import { write } from './cursor';
 import type { SlotPlace } from './layout';
 import { writeAt } from './writing';

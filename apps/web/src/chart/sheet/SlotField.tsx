@@ -1,6 +1,6 @@
 import type { Chart } from '@drop-close/core';
 import { useLayoutEffect, useRef, type KeyboardEvent } from 'react';
-import { editChart } from '../useChart';
+import { editChart } from '../desk/useChart';
 import { after, before, write, type Cursor } from './cursor';
 import { writeAt } from './writing';
 

@@ -7,7 +7,7 @@ import {
   type Chart,
 } from '@drop-close/core';
 import type { MenuProps } from 'antd';
-import { editChart } from '../useChart';
+import { editChart } from '../desk/useChart';
 import { write } from './cursor';
 import type { SheetBar } from './layout';
 

@@ -4,7 +4,7 @@ import { EditorState, Transaction } from '@codemirror/state';
 import { EditorView, keymap, placeholder } from '@codemirror/view';
 import type { ChartProblem } from '@drop-close/core';
 import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
-import { mended, offsetOf } from '../mend';
+import { mended, offsetOf } from '../desk/mend';
 import { chartHighlight } from './highlight';
 
 export interface ChangesEditorHandle {

@@ -2,10 +2,10 @@ import { deviceOf, type AppliedDevice } from '@drop-close/core';
 import { Button } from 'antd';
 import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
-import { selectPlace } from '../../tune/selection';
+import { selectPlace } from '../../place/selection';
 import { prettyText } from '../../ui/symbol';
-import { compActions } from '../compActions';
-import { sameDevice } from '../devices';
+import { compActions } from '../desk/compActions';
+import { sameDevice } from '../desk/devices';
 
 /** Every device that is applied, where it stands, and the way to take it off. */
 export function AppliedList({ composed }: { composed: ComposedChoruses }) {

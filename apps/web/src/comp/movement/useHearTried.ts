@@ -1,8 +1,8 @@
 import { useEffect, useRef } from 'react';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { useBand } from '../../playback/useBand';
-import { sameDevice } from '../devices';
-import { useCompDesk } from '../useCompDesk';
+import { sameDevice } from '../desk/devices';
+import { useCompDesk } from '../desk/useCompDesk';
 
 /** What is tried is heard as soon as it is voiced, with the bar it leads into. */
 export function useHearTried({ id, standing, timeline }: ComposedChoruses): void {

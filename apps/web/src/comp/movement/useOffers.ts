@@ -3,8 +3,8 @@ import type { AppliedDevice, DeviceOffer } from '@drop-close/core';
 import { engine } from '../../engine/client';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { useChorus } from '../../engine/useChorus';
-import { useSelection } from '../../tune/selection';
-import { timeThrough } from '../bars';
+import { useSelection } from '../../place/selection';
+import { timeThrough } from '../desk/bars';
 
 export interface OffersHere {
   readonly offers: readonly DeviceOffer[];

@@ -17,7 +17,7 @@ import { Button, Checkbox, Dropdown, Select, Slider } from 'antd';
 import { useState } from 'react';
 import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
-import { changeComp, compActions } from '../compActions';
+import { changeComp, compActions } from '../desk/compActions';
 import { PlanArc } from './PlanArc';
 import './plan.css';
 

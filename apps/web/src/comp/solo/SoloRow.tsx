@@ -2,8 +2,8 @@ import { phrasesOf } from '@drop-close/core';
 import { Button } from 'antd';
 import { useBand } from '../../playback/useBand';
 import { prettyPitch } from '../../ui/notation';
-import { changeComp } from '../compActions';
-import type { SoloInHand } from '../useSolos';
+import { changeComp } from '../desk/compActions';
+import type { SoloInHand } from '../desk/useSolos';
 import { linePlan } from './linePlan';
 
 interface SoloRowProps {

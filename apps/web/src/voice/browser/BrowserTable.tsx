@@ -8,8 +8,8 @@ import {
 } from '@drop-close/core';
 import { Button } from 'antd';
 import { useRef, useState, type KeyboardEvent } from 'react';
-import { INVERSIONS, easeOf } from '../describe';
-import { Grip } from '../Grip';
+import { INVERSIONS, easeOf } from '../desk/describe';
+import { Grip } from '../desk/Grip';
 import { nextGrip } from './nextGrip';
 
 /** Grips of one place that are shown at once; the rest a click away. */

@@ -13,11 +13,11 @@ import { useTune } from '../../document/store';
 import { engine } from '../../engine/client';
 import type { VoicedChorus } from '../../engine/protocol';
 import { useBand } from '../../playback/useBand';
-import { useSelection } from '../../tune/selection';
+import { useSelection } from '../../place/selection';
 import { plainSymbol } from '../../ui/symbol';
-import { easeOf, voicingName } from '../describe';
-import { useVoiceActions } from '../useVoiceActions';
-import { useVoiceDesk } from '../useVoiceDesk';
+import { easeOf, voicingName } from '../desk/describe';
+import { useVoiceActions } from '../desk/useVoiceActions';
+import { useVoiceDesk } from '../desk/useVoiceDesk';
 import { BrowserTable } from './BrowserTable';
 import './browser.css';
 

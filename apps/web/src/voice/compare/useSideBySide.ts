@@ -1,7 +1,7 @@
 import type { Arrangement } from '@drop-close/core';
 import type { VoicedChorus } from '../../engine/protocol';
 import { play } from '../../playback/player';
-import { useHeading } from '../../tune/heading';
+import { useHeading } from '../../place/heading';
 import { sideBySidePlan } from './sideBySide';
 
 /** Hears one arrangement, or two one after the other, from a bar on. */

@@ -1,7 +1,7 @@
 import type { Keyboard, PlayedNote } from '@drop-close/core';
 import { useRef, type KeyboardEvent } from 'react';
 import { prettyPitch } from '../../ui/notation';
-import { isWhite, whitesBelow } from '../pianoLayout';
+import { isWhite, whitesBelow } from '../desk/pianoLayout';
 
 interface PianoKeysProps {
   readonly keyboard: Keyboard;

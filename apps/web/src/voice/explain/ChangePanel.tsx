@@ -13,9 +13,9 @@ import { useEffect, useMemo, useState } from 'react';
 import { engine } from '../../engine/client';
 import type { Meeting, VoicedChorus, VoicedPath } from '../../engine/protocol';
 import { useInstrument } from '../../profile/useInstrument';
-import { useNotation } from '../../ui/notation';
+import { useNotation } from '../../profile/useNotation';
 import { plainSymbol } from '../../ui/symbol';
-import { changeInWords } from '../describe';
+import { changeInWords } from '../desk/describe';
 import { hideGhost, showGhost } from '../threads/ghost';
 import './explain.css';
 

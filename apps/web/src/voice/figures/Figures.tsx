@@ -1,12 +1,12 @@
 import { profileByBar } from '@drop-close/core';
 import { useMemo } from 'react';
 import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
-import { useSelection } from '../../tune/selection';
-import { useNotation } from '../../ui/notation';
+import { useSelection } from '../../place/selection';
+import { useNotation } from '../../profile/useNotation';
 import { useInstrument } from '../../profile/useInstrument';
 import { figuresOf, summaryFor } from './figuresOf';
 import { ProfileChart } from './ProfileChart';
-import { useShown } from '../useShown';
+import { useShown } from '../desk/useShown';
 import './figures.css';
 
 interface FiguresProps {

@@ -5,7 +5,7 @@ import { useDocument, useTune } from '../../document/store';
 import type { VoicedChorus } from '../../engine/protocol';
 import { prettyPitch } from '../../ui/notation';
 import { MidiChooser } from '../entry/MidiChooser';
-import { toggleDesk, useVoiceDesk } from '../useVoiceDesk';
+import { toggleDesk, useVoiceDesk } from '../desk/useVoiceDesk';
 import { againstInWords } from './againstShape';
 import { LineStaff } from './LineStaff';
 import { useLineActions } from './useLineActions';

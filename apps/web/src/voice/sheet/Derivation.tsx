@@ -9,8 +9,8 @@ import {
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { useBand } from '../../playback/useBand';
-import { useNotation } from '../../ui/notation';
-import { Grip } from '../Grip';
+import { useNotation } from '../../profile/useNotation';
+import { Grip } from '../desk/Grip';
 import { DerivationPicture } from './DerivationPicture';
 
 interface DerivationProps {

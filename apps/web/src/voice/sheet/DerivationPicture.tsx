@@ -1,5 +1,5 @@
 import { prettyDegree, type DerivationStep, type DerivedNote } from '@drop-close/core';
-import { useNotation } from '../../ui/notation';
+import { useNotation } from '../../profile/useNotation';
 
 const WIDTH = 290;
 const UNIT = 6.5;

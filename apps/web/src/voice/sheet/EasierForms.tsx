@@ -1,8 +1,8 @@
 import type { EasierForm, Voicing } from '@drop-close/core';
 import { useEffect, useState } from 'react';
 import { engine } from '../../engine/client';
-import { easeOf } from '../describe';
-import { Grip } from '../Grip';
+import { easeOf } from '../desk/describe';
+import { Grip } from '../desk/Grip';
 
 interface EasierFormsProps {
   readonly chorusId: number;

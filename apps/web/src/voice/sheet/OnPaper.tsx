@@ -2,7 +2,8 @@ import { nameNotes, soundOf, type PitchedChord, type Voicing } from '@drop-close
 import { useMemo } from 'react';
 import { VoicingStaff } from '../../notation/VoicingStaff';
 import { useProfile } from '../../profile/profileStore';
-import { prettyPitch, useNotation } from '../../ui/notation';
+import { useNotation } from '../../profile/useNotation';
+import { prettyPitch } from '../../ui/notation';
 import { plainSymbol } from '../../ui/symbol';
 
 const MOST_NAMES = 6;

@@ -1,9 +1,9 @@
 import { voicingKey, type Voicing } from '@drop-close/core';
 import { Tabs } from 'antd';
 import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
-import { useSelection } from '../../tune/selection';
-import { AlternativeList } from '../AlternativeList';
-import { useAlternatives } from '../useVoiceActions';
+import { useSelection } from '../../place/selection';
+import { AlternativeList } from './AlternativeList';
+import { useAlternatives } from '../desk/useVoiceActions';
 import { LinePanel } from '../line/LinePanel';
 import { Derivation } from './Derivation';
 import { EasierForms } from './EasierForms';

@@ -9,7 +9,7 @@ import {
 import { Button, Slider } from 'antd';
 import { useDocument, useTune } from '../../document/store';
 import { same } from '../../document/convert';
-import { useShown } from '../useShown';
+import { useShown } from '../desk/useShown';
 import './taste.css';
 
 const MARKS = { 0: '', 100: '', 300: '' };

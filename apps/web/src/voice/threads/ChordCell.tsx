@@ -2,9 +2,9 @@ import { LockFilled } from '@ant-design/icons';
 import type { ChartEvent, Voicing } from '@drop-close/core';
 import { plainSpelling, prettyNote } from '@drop-close/core';
 import { memo, useEffect, useRef, type MouseEvent } from 'react';
-import { Symbol } from '../../ui/Symbol';
+import { Symbol } from '../../profile/Symbol';
 import { plainSymbol } from '../../ui/symbol';
-import { Grip } from '../Grip';
+import { Grip } from '../desk/Grip';
 
 interface ChordCellProps {
   readonly event: ChartEvent;

@@ -5,7 +5,7 @@ import { ChordCell, type CellHand } from './ChordCell';
 import { useThreadFocus, voiceAt } from './focus';
 import { SYMBOLS } from './systemRows';
 import type { ChordColumn } from './threadLayout';
-import type { ThreadSystemProps } from './ThreadSystem';
+import type { ThreadSystemProps } from './threadSystemProps';
 import { useThreadListening } from './useThreadListening';
 
 /** The chords of a system, side by side. */

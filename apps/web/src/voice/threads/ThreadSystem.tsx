@@ -1,47 +1,21 @@
-import type { LineNote, Room, Thread, Timeline, Voicing } from '@drop-close/core';
 import { memo } from 'react';
 import { RoomZones } from '../../room/RoomZones';
 import { WindowEdges } from '../../room/WindowEdges';
-import { LineMarks } from '../line/LineMarks';
+import { LineMarks } from './LineMarks';
 import { Columns } from './Columns';
 import { Strands } from './Strands';
 import { Heads } from './Heads';
 import { StrandLine } from './StrandLine';
 import { GRIPS, SYMBOLS } from './systemRows';
-import type { SystemLayout, ThreadScale } from './threadLayout';
-import type { Zoom } from './zoom';
-
-export interface ThreadSystemProps {
-  readonly system: SystemLayout;
-  /** The chords and strands that would be otherwise. */
-  readonly ghost: SystemLayout | undefined;
-  /** Chords that a ghost holds otherwise. */
-  readonly regripped: ReadonlySet<number>;
-  readonly scale: ThreadScale;
-  readonly zoom: Zoom;
-  readonly width: number;
-  readonly timeline: Timeline;
-  readonly path: readonly Voicing[];
-  readonly threads: readonly Thread[];
-  /** The voice that is followed. */
-  readonly focus: Thread | undefined;
-  readonly room: Room;
-  /** Notes of the top line in mind. */
-  readonly notes: readonly LineNote[];
-  /** The first system names the zones and holds the tab stops of what is dragged. */
-  readonly first: boolean;
-  readonly drawing: boolean;
-  readonly locked: ReadonlySet<number>;
-  readonly selected: number;
-  readonly sounding: number | undefined;
-  readonly onSelect: (index: number) => void;
-}
+import type { SystemLayout } from './threadLayout';
+import type { ThreadSystemProps } from './threadSystemProps';
+import type { PitchScale } from '../../ui/pitchScale';
 
 /** Octaves of C to find one's bearings by. */
 const LANDMARKS = [36, 48, 60, 72, 84];
 const TEXT_HEIGHT = 10;
 const inside =
-  (scale: ThreadScale) =>
+  (scale: PitchScale) =>
   (midi: number): boolean =>
     scale.y(midi) > TEXT_HEIGHT && scale.y(midi) < scale.height - TEXT_HEIGHT / 2;
 

@@ -1,3 +1,4 @@
+import type { PitchScale } from '../../ui/pitchScale';
 import type {
   Change,
   MotionKind,
@@ -18,7 +19,7 @@ const HEAD = 10;
 /** A pickup, in widths of a bar. */
 const PICKUP_WIDTH = 0.45;
 
-export interface BarAndBeat {
+export interface Point {
   readonly x: number;
   readonly y: number;
 }
@@ -26,8 +27,8 @@ export interface BarAndBeat {
 /** One piece of a thread. Held stretches lie flat, turns lead to the next pitch. */
 export interface Strand {
   readonly kind: MotionKind | 'sounding';
-  readonly from: BarAndBeat;
-  readonly to: BarAndBeat;
+  readonly from: Point;
+  readonly to: Point;
   /** Position of the voice in its voicing, bottom to top. */
   readonly voice: number;
   /** The chord this strand leads away from. */
@@ -41,7 +42,7 @@ export interface ChordColumn {
   /** To the next chord or the end of the system. */
   readonly width: number;
   /** Where each voice sits, bottom to top. */
-  readonly heads: readonly BarAndBeat[];
+  readonly heads: readonly Point[];
 }
 
 export interface BarColumn {
@@ -58,13 +59,6 @@ export interface SystemLayout {
   readonly strands: readonly Strand[];
 }
 
-export interface ThreadScale {
-  readonly height: number;
-  readonly y: (midi: number) => number;
-  /** The pitch at a height, the nearest. */
-  readonly midi: (y: number) => number;
-}
-
 export interface ThreadScore {
   readonly timeline: Timeline;
   readonly path: readonly Voicing[];
@@ -79,7 +73,7 @@ export function threadScale(
   path: readonly Voicing[],
   window: PitchRange,
   { height, least, most }: Zoom = zooms[DEFAULT_ZOOM]!,
-): ThreadScale {
+): PitchScale {
   const pitches = path.flatMap((voicing) => voicing.notes.map((note) => note.midi as number));
   const low = Math.min(window.low, ...pitches) - MARGIN;
   const high = Math.max(window.high, ...pitches) + MARGIN;
@@ -97,7 +91,7 @@ export function threadScale(
  */
 export function layoutThreads(
   score: ThreadScore,
-  scale: ThreadScale,
+  scale: PitchScale,
   width: number,
   { bars: barsASystem }: Zoom = zooms[DEFAULT_ZOOM]!,
   bars: readonly PlayedBar[] = score.timeline.bars,
@@ -120,7 +114,7 @@ function systemsOf(bars: readonly PlayedBar[], barsASystem: number): PlayedBar[]
 
 function layoutSystem(
   score: ThreadScore,
-  scale: ThreadScale,
+  scale: PitchScale,
   width: number,
   played: readonly PlayedBar[],
   barsASystem: number,
@@ -173,12 +167,12 @@ function barColumns(played: readonly PlayedBar[], width: number, barsASystem: nu
   });
 }
 
-const headsOf = (voicing: Voicing | undefined, x: number, scale: ThreadScale): BarAndBeat[] =>
+const headsOf = (voicing: Voicing | undefined, x: number, scale: PitchScale): Point[] =>
   (voicing?.notes ?? []).map((note) => ({ x, y: scale.y(note.midi) }));
 
 function strandsOf(
   { path, changes }: ThreadScore,
-  scale: ThreadScale,
+  scale: PitchScale,
   chords: readonly ChordColumn[],
   end: number,
 ): Strand[] {
@@ -196,7 +190,7 @@ function leadIn(
   column: ChordColumn,
   path: readonly Voicing[],
   changes: readonly Change[],
-  scale: ThreadScale,
+  scale: PitchScale,
 ): Strand[] {
   const before = column.index - 1;
   if (before < 0) return [];

@@ -7,7 +7,7 @@ import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
 import { changesInWords } from '../explain/GhostNote';
 import { signed } from '../explain/differenceInWords';
 import { changedChords, hideGhost, useGhost } from '../threads/ghost';
-import { useShown } from '../useShown';
+import { useShown } from '../desk/useShown';
 import './rankedPaths.css';
 
 /** As many as one looks through; the first is the chorus in hand. */

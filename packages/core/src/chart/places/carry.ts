@@ -4,7 +4,7 @@ import type { Chart, Slot } from '../types';
 import { matchBars } from './matchBars';
 import { bestPairing } from './pairing';
 import { soundingSlots } from './soundingSlots';
-import type { BarIdentity, ChartPlaces, SectionIdentity } from './types';
+import type { BarIdentity, ChartPlaces, SectionIdentity } from '../placeTypes';
 
 /** What pairs of slots are worth, each step more than all below it in one bar can come to. */
 const SAME_CHORD = 1e6;

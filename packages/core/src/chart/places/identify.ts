@@ -1,6 +1,7 @@
 import type { Bar, Chart } from '../types';
+import { freshBarId, freshSectionId, slotIdIn } from '../freshIds';
 import { soundingSlots } from './soundingSlots';
-import type { BarIdentity, ChartPlaces, SectionIdentity } from './types';
+import type { BarIdentity, ChartPlaces, SectionIdentity } from '../placeTypes';
 
 /**
  * The identities of a chart that nobody has edited yet: they count sections, bars and slots, so that
@@ -21,12 +22,6 @@ export function freshPlaces(chart: Chart): ChartPlaces {
   }));
   return { transposed: 0, sections };
 }
-
-export const freshBarId = (written: number): string => `${written + 1}`;
-export const freshSectionId = (section: number): string => `s${section + 1}`;
-
-/** Names a slot by its position, where the bar's identity does not name it. */
-export const slotIdIn = (barId: string, slot: number): string => `${barId}.${slot + 1}`;
 
 /** Whether there is an identity for every section and bar, and none too many. */
 export const placesFit = (chart: Chart, { sections }: ChartPlaces): boolean =>

@@ -3,7 +3,7 @@ import { parseChart, type ParsedChart } from '../parseChart';
 import type { Chart, Meter } from '../types';
 import { carryPlaces, carryTyped } from './carry';
 import { freshPlaces, identify, placesFit } from './identify';
-import type { ChartPlaces } from './types';
+import type { ChartPlaces } from '../placeTypes';
 
 /** The text of a chart as its player typed it, and beside it the identities of what it holds. */
 export interface WrittenChart {

@@ -1,4 +1,4 @@
-import { UNREACHABLE, type Layers, type Step } from './chain';
+import { UNREACHABLE, type Layers, type Step } from './layers';
 
 /** A loop among a few candidates of each layer; all costs between them are written down. */
 export interface KeptLoop {

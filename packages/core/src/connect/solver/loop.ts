@@ -21,15 +21,14 @@
  */
 import { once } from '../../once';
 import {
-  UNREACHABLE,
   backwardTotals,
   boundsOf,
   forwardTotals,
   solveChain,
-  type Layers,
   type Ranked,
   type Solution,
 } from './chain';
+import { UNREACHABLE, type Layers } from './layers';
 import { loopWithin, type KeptLoop } from './keptLoop';
 import { inPlace, narrowestOf, opened, openedAt } from './turn';
 import type { IndexPath } from './rankedPaths';

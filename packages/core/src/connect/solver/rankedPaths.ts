@@ -10,7 +10,7 @@
  *
  * Ties: of equal totals the path that leaves earlier, then the lower candidate.
  */
-import { UNREACHABLE, type Layers } from './chain';
+import { UNREACHABLE, type Layers } from './layers';
 
 export interface IndexPath {
   readonly path: readonly number[];

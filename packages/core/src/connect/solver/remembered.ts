@@ -1,4 +1,4 @@
-import { UNREACHABLE } from './chain';
+import { UNREACHABLE } from './layers';
 
 type Pass = (values: Int32Array) => Int32Array;
 

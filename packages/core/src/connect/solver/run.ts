@@ -1,4 +1,4 @@
-import { UNREACHABLE } from './chain';
+import { UNREACHABLE } from './layers';
 import type { Layer } from './layer';
 import type { SoundPrices } from './soundCosts';
 import type { HandMoves } from './sweep';

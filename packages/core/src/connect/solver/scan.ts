@@ -5,7 +5,7 @@
  * least that the target pays for any are no less than the total it has: no source from there on can help.
  * Cost: stances × places, and at worst stances × sounds.
  */
-import { UNREACHABLE } from './chain';
+import { UNREACHABLE } from './layers';
 import type { Layer } from './layer';
 import type { LeastByTarget, HandMoves } from './sweep';
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { UNREACHABLE, type Layers, type Step } from './chain';
+import { UNREACHABLE, type Layers, type Step } from './layers';
 import { solve } from './solve';
 
 /** A change whose costs are all written down, row by row. */

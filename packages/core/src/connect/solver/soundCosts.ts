@@ -1,5 +1,5 @@
 import { waysToFit, type Partners } from '../match';
-import { UNREACHABLE } from './chain';
+import { UNREACHABLE } from './layers';
 import type { Layer } from './layer';
 import type { VoiceTable } from './tables';
 

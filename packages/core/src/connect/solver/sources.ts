@@ -1,4 +1,4 @@
-import { UNREACHABLE } from './chain';
+import { UNREACHABLE } from './layers';
 import type { Entries } from './entries';
 import type { Run } from './run';
 

@@ -8,7 +8,7 @@ import { defaultSettings, defaultWeights } from '../data';
 import { pricesOf, type Prices } from '../prices';
 import type { ChangePlace, ConnectSettings } from '../types';
 import { weigh } from '../weighed';
-import { UNREACHABLE, type Step } from './chain';
+import { UNREACHABLE, type Step } from './layers';
 import { layerOf } from './layer';
 import { MOST_SCANNED, shiftsOn, stepBetween } from './step';
 import { priceListOf } from './tables';

@@ -4,7 +4,7 @@ import { once } from '../../once';
 import { octavesOf } from '../place';
 import type { Prices } from '../prices';
 import type { ChangePlace } from '../types';
-import type { Step } from './chain';
+import type { Step } from './layers';
 import type { Layer } from './layer';
 import { pairingsOf } from './pairings';
 import { remembered } from './remembered';

@@ -12,7 +12,7 @@
  * Exact, because the least over sounds and places is the least over sounds of the least over places.
  * Source: dynamic programming.
  */
-import { UNREACHABLE } from './chain';
+import { UNREACHABLE } from './layers';
 import type { Layer } from './layer';
 
 /** By source stance the least value so far; by target stance what it comes to. */

@@ -1,4 +1,4 @@
-import { UNREACHABLE, type Layers } from './chain';
+import { UNREACHABLE, type Layers } from './layers';
 
 /** Items from one on, and then those before it. */
 export const rotate = <T>(items: readonly T[], by: number): T[] => [

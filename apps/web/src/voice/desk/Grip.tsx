@@ -1,4 +1,4 @@
-import { useProfile } from '../profile/profileStore';
+import { useProfile } from '../../profile/profileStore';
 import { FretBox } from './FretBox';
 import type { GripProps } from './gripProps';
 import { KeyStrip } from './KeyStrip';

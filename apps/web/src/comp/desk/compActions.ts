@@ -19,13 +19,13 @@ import {
   type Pattern,
   type Timeline,
 } from '@drop-close/core';
-import { tuneNow, useDocument } from '../document/store';
-import { engine } from '../engine/client';
-import type { ComposedChoruses } from '../engine/protocol';
-import { useCompositionStore } from '../engine/useComposition';
+import { tuneNow, useDocument } from '../../document/store';
+import { engine } from '../../engine/client';
+import type { ComposedChoruses } from '../../engine/protocol';
+import { useCompositionStore } from '../../engine/useComposition';
 import { withApplied, withoutApplied } from './devices';
 import type { HitPlace } from './hits';
-import type { BarAndBeat } from '../tune/selection';
+import type { BarAndBeat } from '../../place/selection';
 import { useCompDesk } from './useCompDesk';
 
 const compNow = (): Comp | undefined => tuneNow()?.setup.comp;

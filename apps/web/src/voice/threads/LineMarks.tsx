@@ -1,13 +1,14 @@
 import { pitchName, type LineNote } from '@drop-close/core';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { prettyPitch } from '../../ui/notation';
-import type { SystemLayout, ThreadScale } from '../threads/threadLayout';
-import { useLineActions } from './useLineActions';
-import './line.css';
+import type { SystemLayout } from './threadLayout';
+import type { PitchScale } from '../../ui/pitchScale';
+import { useLineActions } from '../line/useLineActions';
+import '../line/line.css';
 
 interface LineMarksProps {
   readonly system: SystemLayout;
-  readonly scale: ThreadScale;
+  readonly scale: PitchScale;
   /** Where the threads begin, in pixels. */
   readonly top: number;
   readonly notes: readonly LineNote[];
@@ -28,7 +29,7 @@ interface LineMarkProps {
   readonly x: number;
   /** Whether the voicing has it on top. */
   readonly met: boolean;
-  readonly scale: ThreadScale;
+  readonly scale: PitchScale;
   readonly top: number;
 }
 

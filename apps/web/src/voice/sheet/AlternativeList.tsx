@@ -1,12 +1,12 @@
 import { voicingKey, type Alternative, type Voicing } from '@drop-close/core';
 import { useEffect, useRef } from 'react';
-import type { VoicedChorus, VoicedPath } from '../engine/protocol';
-import { scrollWithin } from '../ui/scrollWithin';
-import { easeOf, voicingName } from './describe';
-import { signed } from './explain/differenceInWords';
-import { GhostNote } from './explain/GhostNote';
-import { Grip } from './Grip';
-import { hideGhost, showGhost } from './threads/ghost';
+import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
+import { scrollWithin } from '../../ui/scrollWithin';
+import { easeOf, voicingName } from '../desk/describe';
+import { signed } from '../explain/differenceInWords';
+import { GhostNote } from '../explain/GhostNote';
+import { Grip } from '../desk/Grip';
+import { hideGhost, showGhost } from '../threads/ghost';
 
 interface AlternativeListProps {
   readonly chorus: VoicedChorus;

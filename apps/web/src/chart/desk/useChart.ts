@@ -1,6 +1,6 @@
 import type { Chart, ParsedChart, Timeline } from '@drop-close/core';
-import { chartOf } from '../document/reading';
-import { useDocument, useStoredTune, useTune } from '../document/store';
+import { chartOf } from '../../document/reading';
+import { useDocument, useStoredTune, useTune } from '../../document/store';
 
 export interface ChartInHand extends ParsedChart {
   readonly time: Timeline;

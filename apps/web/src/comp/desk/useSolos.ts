@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { fitLine, frameOf, type SoloLine, type SoloNote } from '@drop-close/core';
 import { useMemo } from 'react';
-import { api } from '../api/client';
-import type { SoloView } from '../api/types';
-import { useDocument, useTune } from '../document/store';
+import { api } from '../../api/client';
+import type { SoloView } from '../../api/types';
+import { useDocument, useTune } from '../../document/store';
 
 const NO_SOLOS: readonly SoloView[] = [];
 

@@ -1,12 +1,12 @@
 import { voicingKey, type Alternative, type Voicing } from '@drop-close/core';
 import { create } from 'zustand';
 import { useEffect } from 'react';
-import { useDocument } from '../document/store';
-import { engine } from '../engine/client';
-import { useChorus } from '../engine/useChorus';
-import { useBand } from '../playback/useBand';
+import { useDocument } from '../../document/store';
+import { engine } from '../../engine/client';
+import { useChorus } from '../../engine/useChorus';
+import { useBand } from '../../playback/useBand';
 import { useHeldLocks } from './useHeldLocks';
-import { useSelection } from '../tune/selection';
+import { useSelection } from '../../place/selection';
 
 /** As many alternatives as one looks through. */
 const SHOWN = 24;

@@ -1,8 +1,8 @@
 import { heldLocks, type HeldLocks } from '@drop-close/core';
 import { useMemo } from 'react';
-import { useTune } from '../document/store';
-import { useChorus } from '../engine/useChorus';
-import { useProfile } from '../profile/profileStore';
+import { useTune } from '../../document/store';
+import { useChorus } from '../../engine/useChorus';
+import { useProfile } from '../../profile/profileStore';
 
 const NO_LOCKS: HeldLocks = { held: [], fallen: [] };
 

@@ -1,5 +1,5 @@
-import { useNotation } from './notation';
-import { symbolParts } from './symbol';
+import { useNotation } from './useNotation';
+import { symbolParts } from '../ui/symbol';
 
 /** A chord symbol set in type, in the style the player likes. */
 export function Symbol({ symbol }: { symbol: string }) {
