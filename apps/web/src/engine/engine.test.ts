@@ -60,7 +60,7 @@ describe('the engine behind the page', () => {
     expect(real.outcome).toEqual(ghost);
   });
 
-  it('knows other whole rankedPaths, each dearer than the one before', () => {
+  it('knows other whole paths, each dearer than the one before', () => {
     const engine = createEngine();
     const chorus = engine.voice(request('| Dm7 | G7 | C6 |'));
     const rankedPaths = engine.rankedPaths(chorus.id, 4) ?? [];

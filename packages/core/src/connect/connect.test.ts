@@ -193,7 +193,7 @@ describe('alternatives are ranked by what they cost the whole chorus', () => {
   });
 });
 
-describe('other whole rankedPaths', () => {
+describe('other whole paths', () => {
   const symbols = 'Dm7 G7 Cmaj7 A7';
   /** What is heard, and where the hand stands for it. */
   const heardAt = ({ notes }: Voicing): string => {

@@ -8,7 +8,7 @@ import { changesInWords } from '../explain/GhostNote';
 import { signed } from '../explain/differenceInWords';
 import { changedChords, hideGhost, useGhost } from '../threads/ghost';
 import { useShown } from '../desk/useShown';
-import './rankedPaths.css';
+import './ways.css';
 
 /** As many as one looks through; the first is the chorus in hand. */
 const SHOWN = 9;
@@ -40,8 +40,8 @@ export function WaysPanel({ chorus, outcome }: WaysPanelProps) {
   };
   const shown = useShown<HTMLElement>();
   return (
-    <section className="rankedPaths" ref={shown} aria-label="Another way">
-      {!rankedPaths && <p className="quiet">Looking for other rankedPaths…</p>}
+    <section className="ways" ref={shown} aria-label="Another way">
+      {!rankedPaths && <p className="quiet">Looking for other ways…</p>}
       {rankedPaths?.length === 0 && (
         <p className="quiet">There is no other way with these locks.</p>
       )}

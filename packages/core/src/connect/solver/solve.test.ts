@@ -91,7 +91,7 @@ describe.each([
 describe.each([
   { loop: false, seed: 23 },
   { loop: true, seed: 24 },
-])('the rankedPaths through against brute force (loop: $loop, seed $seed)', ({ loop, seed }) => {
+])('the paths through against brute force (loop: $loop, seed $seed)', ({ loop, seed }) => {
   it('come in the order of their totals, none twice and none left out', () => {
     fc.assert(
       fc.property(problem(loop), (layers) => {
@@ -140,7 +140,7 @@ describe.each([
   { loop: false, seed: 25 },
   { loop: true, seed: 26 },
 ])('candidates that are alike in every change (loop: $loop, seed $seed)', ({ loop, seed }) => {
-  it('have each its own total, and count once among the rankedPaths', () => {
+  it('have each its own total, and count once among the paths', () => {
     fc.assert(
       fc.property(doubled(loop), ({ layers, base }) => {
         const all = everyPath(layers);
