@@ -72,6 +72,11 @@ function MisfitList({ misfits }: { misfits: readonly Misfit[] }) {
               <Button
                 size="small"
                 disabled={!fits(misfit)}
+                title={
+                  fits(misfit) || !place
+                    ? undefined
+                    : `It does not read as ${prettyText(place.symbol)}`
+                }
                 aria-label={`Put here: ${name}`}
                 onClick={() => {
                   if (place) dispatch({ type: 'put back', items: misfit.items, place });
