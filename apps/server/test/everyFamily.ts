@@ -12,7 +12,7 @@ import {
   settingsOf,
   type ConnectSettings,
   type FamilyId,
-  type InstrumentKind,
+  type InstrumentId,
   type LentFamily,
 } from '@drop-close/core';
 import { parentPort, workerData } from 'node:worker_threads';
@@ -21,7 +21,7 @@ import type { TuneBody } from '../src/tunes/tune.dto';
 /** What the thread is given. */
 export interface EveryFamily {
   readonly tunes: readonly Pick<TuneBody, 'title' | 'text' | 'key' | 'meter'>[];
-  readonly instrument: InstrumentKind;
+  readonly instrument: InstrumentId;
 }
 
 /** How one tune came out in one family. */
@@ -41,7 +41,7 @@ const MOST_SOUNDS = 40;
 function voiced(
   { title, text, key, meter }: EveryFamily['tunes'][number],
   family: FamilyId,
-  instrument: InstrumentKind,
+  instrument: InstrumentId,
 ): VoicedInFamily {
   const { chart } = parseChart(text, parseMeter(meter));
   const chorus = chorusOf({ ...chart, header: { key, ...chart.header } });

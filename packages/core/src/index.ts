@@ -111,9 +111,12 @@ export {
 export {
   HANDS,
   defaultGuitar,
+  defaultInstruments,
   defaultKeyboard,
   defaultVoicingSettings,
+  instrumentsOf,
   rooms,
+  type Instruments,
 } from './voicing/data';
 export {
   enumerateVoicings,
@@ -123,14 +126,14 @@ export {
   type Enumerator,
 } from './voicing/enumerate';
 export { families, familyOf } from './voicing/families';
-export { fretPosition, openPitches } from './voicing/guitar/geometry';
+export { fretPosition, openPitches } from './voicing/strings/geometry';
 export { inversionOf } from './voicing/stacks';
 export {
   FAMILY_IDS,
   ROOM_IDS,
   type Ease,
   type FamilyId,
-  type Guitar,
+  type Fretted,
   type Hand,
   type Instrument,
   type Inversion,
@@ -148,19 +151,29 @@ export { soundOf, type Sound } from './voicing/sound/soundOf';
 export { roughness } from './voicing/sound/roughness';
 export { pitchName } from './voicing/pitchName';
 export { nearestFamily } from './voicing/whyNone';
+export { checkInstrument, checkRoom } from './voicing/check';
+export { LIMITS, type SettingProblem } from './voicing/problem';
 export {
-  LIMITS,
-  checkGuitar,
-  checkKeyboard,
-  checkRoom,
-  type SettingProblem,
-} from './voicing/check';
+  FRETTED,
+  FRETTED_IDS,
+  INSTRUMENT_IDS,
+  KEYED,
+  KEYED_IDS,
+  forEachInstrument,
+  isFrettedId,
+  labelOfInstrument,
+  voiceOf,
+  type FrettedId,
+  type InstrumentId,
+  type KeyedId,
+} from './voicing/instruments/rows';
+export { isFretted, playingOf } from './voicing/instruments/playingOf';
 export { browseFamily, type FamilyTable } from './voicing/sheet/browse';
 export { type DerivationStep, type DerivedNote } from './voicing/sheet/derivation';
 export { deriveVoicing } from './voicing/sheet/derive';
 export { easeReason } from './voicing/sheet/easeReason';
 export { easierForms, type EasierForm } from './voicing/sheet/easierForms';
-export { type PlayedNote } from './voicing/sheet/playedNotes';
+export { type PlayedNote } from './voicing/instruments/played';
 export { readPlayed, type PlayedVoicing } from './voicing/sheet/readPlayed';
 
 export { connect, createConnector, type Connector } from './connect/connect';
@@ -200,14 +213,12 @@ export {
 
 export {
   defaultArrangement,
-  defaultInstruments,
   instrumentOf,
   noLine,
   settingsOf,
   heldLocks,
   withLock,
   type HeldLocks,
-  type Instruments,
 } from './arrangement/arrangement';
 export { chorusOf, wholePositions, type Chorus } from './arrangement/chorus';
 export { fitArrangement, type FittedArrangement, type Unfit } from './arrangement/fit';
@@ -241,6 +252,7 @@ export {
   type StoredLock,
   type StoredSectionPlan,
   type StoredSplit,
+  type StoredLocks,
 } from './arrangement/stored';
 export { chordsInContext } from './arrangement/inContext';
 export { type Return } from './arrangement/returns';
@@ -251,6 +263,7 @@ export {
   MEASURED_FROM,
   arrangementFor,
   checkProfile,
+  upgradeProfile,
   defaultProfile,
   handReaching,
   type Profile,
@@ -265,7 +278,6 @@ export {
   LINE_SHAPES,
   RETURNS,
   type Arrangement,
-  type InstrumentKind,
   type LineNote,
   type LineShape,
   type LineSpan,

@@ -1,5 +1,6 @@
 import {
   FAMILY_IDS,
+  INSTRUMENT_IDS,
   LINE_SHAPES,
   RETURNS,
   type ArrangementFields,
@@ -7,6 +8,7 @@ import {
   type StoredLineNote,
   type StoredLineSpan,
   type StoredLock,
+  type StoredLocks,
   type StoredSplit,
   type Weights,
 } from '@drop-close/core';
@@ -23,6 +25,7 @@ import {
   IsNotEmpty,
   IsNumber,
   IsObject,
+  IsOptional,
   IsString,
   Max,
   MaxLength,
@@ -49,17 +52,15 @@ class LockBody extends OfChordBody {
   @IsInt() @Min(0) @Max(11) transposed!: number;
 }
 
-class LocksBody {
-  @IsArray()
-  @ArrayMaxSize(MOST_LOCKS)
-  @ValidateNested({ each: true })
-  @Type(() => LockBody)
-  guitar!: readonly LockBody[];
-  @IsArray()
-  @ArrayMaxSize(MOST_LOCKS)
-  @ValidateNested({ each: true })
-  @Type(() => LockBody)
-  keyboard!: readonly LockBody[];
+/** The locks of each instrument that has any: its fields are those of the list. */
+// eslint-disable-next-line @typescript-eslint/no-extraneous-class -- class-validator hangs its checks on one
+class LocksBody {}
+for (const id of INSTRUMENT_IDS) {
+  IsOptional()(LocksBody.prototype, id);
+  IsArray()(LocksBody.prototype, id);
+  ArrayMaxSize(MOST_LOCKS)(LocksBody.prototype, id);
+  ValidateNested({ each: true })(LocksBody.prototype, id);
+  Type(() => LockBody)(LocksBody.prototype, id);
 }
 
 class WeightsBody {
@@ -107,7 +108,7 @@ class LineBody {
 
 class SetupBody {
   @Equals(6) version!: 6;
-  @IsIn(['guitar', 'keyboard']) instrument!: StoredArrangement['instrument'];
+  @IsIn(INSTRUMENT_IDS) instrument!: StoredArrangement['instrument'];
   @IsIn(['one', 'two']) keyboardHands!: StoredArrangement['keyboardHands'];
   @IsObject() @ValidateNested() @Type(() => RoomBody) room!: RoomBody;
   @IsArray()
@@ -118,7 +119,7 @@ class SetupBody {
   @IsIn(['as written', 'available']) tensions!: StoredArrangement['tensions'];
   @IsObject() @ValidateNested() @Type(() => WeightsBody) weights!: WeightsBody;
   @IsBoolean() loop!: boolean;
-  @IsObject() @ValidateNested() @Type(() => LocksBody) locks!: LocksBody;
+  @IsObject() @ValidateNested() @Type(() => LocksBody) locks!: StoredLocks;
   @IsArray()
   @ArrayMaxSize(MOST_LOCKS)
   @ValidateNested({ each: true })
@@ -140,7 +141,6 @@ export class ArrangementSave extends ArrangementBody {
 }
 
 export const lockChecked: SameShape<LockBody, StoredLock> = true;
-export const locksChecked: SameShape<LocksBody, StoredArrangement['locks']> = true;
 export const weightsChecked: SameShape<WeightsBody, Weights> = true;
 export const splitChecked: SameShape<SplitBody, StoredSplit> = true;
 export const lineNoteChecked: SameShape<LineNoteBody, StoredLineNote> = true;

@@ -1,7 +1,11 @@
 import {
   FAMILY_IDS,
   LIMITS,
-  type Guitar,
+  FRETTED_IDS,
+  INSTRUMENT_IDS,
+  KEYED_IDS,
+  type Fretted,
+  type Instruments,
   type Keyboard,
   type Profile,
   type Writing,
@@ -28,13 +32,13 @@ import { RoomBody } from '../voicing/room.dto';
 const { strings, frets, scaleLengthMm, stringSpacingMm, handMm, reach, pitch } = LIMITS;
 const MOST_ROOMS = 50;
 
-class GuitarHandBody {
+class HandBody {
   @IsNumber() @Min(handMm.low) @Max(handMm.high) comfortableMm!: number;
   @IsNumber() @Min(handMm.low) @Max(handMm.high) limitMm!: number;
 }
 
-class GuitarBody {
-  @Equals('guitar') kind!: 'guitar';
+class FrettedBody {
+  @IsIn(FRETTED_IDS) kind!: Fretted['kind'];
   @IsArray()
   @ArrayMinSize(strings.low)
   @ArrayMaxSize(strings.high)
@@ -46,8 +50,8 @@ class GuitarBody {
   @IsInt() @Min(0) @Max(frets.high) capo!: number;
   @IsNumber() @Min(scaleLengthMm.low) @Max(scaleLengthMm.high) scaleLengthMm!: number;
   @IsNumber() @Min(stringSpacingMm.low) @Max(stringSpacingMm.high) stringSpacingMm!: number;
-  @IsObject() @ValidateNested() @Type(() => GuitarHandBody) hand!: GuitarHandBody;
-  @IsIn(['fingers', 'pick']) picking!: Guitar['picking'];
+  @IsObject() @ValidateNested() @Type(() => HandBody) hand!: HandBody;
+  @IsIn(['fingers', 'pick']) picking!: Fretted['picking'];
 }
 
 class ReachBody {
@@ -56,7 +60,7 @@ class ReachBody {
 }
 
 class KeyboardBody {
-  @Equals('keyboard') kind!: 'keyboard';
+  @IsIn(KEYED_IDS) kind!: Keyboard['kind'];
   @IsInt() @Min(pitch.low) @Max(pitch.high) lowest!: number;
   @IsInt() @Min(pitch.low) @Max(pitch.high) highest!: number;
   @IsIn(['one', 'two']) hands!: Keyboard['hands'];
@@ -71,13 +75,11 @@ class WritingBody {
   school!: Writing['school'];
 }
 
-/** See `Profile` in core. */
+/** See `Profile` in core; its instruments are checked below, by the list of them. */
 class ProfileBody {
   @Equals(1) version!: 1;
-  @IsIn(['guitar', 'keyboard']) instrument!: Profile['instrument'];
-  @IsObject() @ValidateNested() @Type(() => GuitarBody) guitar!: GuitarBody;
+  @IsIn(INSTRUMENT_IDS) instrument!: Profile['instrument'];
   @IsBoolean() leftHanded!: boolean;
-  @IsObject() @ValidateNested() @Type(() => KeyboardBody) keyboard!: KeyboardBody;
   @IsArray()
   @ArrayMinSize(1)
   @ArrayUnique()
@@ -92,16 +94,27 @@ class ProfileBody {
   @IsObject() @ValidateNested() @Type(() => WritingBody) writing!: WritingBody;
 }
 
+function hasInstruments(ids: readonly Profile['instrument'][], body: new () => object): void {
+  for (const id of ids) {
+    IsObject()(ProfileBody.prototype, id);
+    ValidateNested()(ProfileBody.prototype, id);
+    Type(() => body)(ProfileBody.prototype, id);
+  }
+}
+hasInstruments(FRETTED_IDS, FrettedBody);
+hasInstruments(KEYED_IDS, KeyboardBody);
+
 export class ProfileSave {
   @IsObject() @ValidateNested() @Type(() => ProfileBody) profile!: ProfileBody;
   /** The version this save started from; 0 where nothing was saved yet. */
   @IsInt() @Min(0) version!: number;
 }
 
-export const guitarChecked: SameShape<GuitarBody, Guitar> = true;
+export const frettedChecked: SameShape<FrettedBody, Fretted> = true;
 export const keyboardChecked: SameShape<KeyboardBody, Keyboard> = true;
 export const writingChecked: SameShape<WritingBody, Writing> = true;
-export const profileChecked: SameShape<ProfileBody, Profile> = true;
+export const profileChecked: SameShape<ProfileBody, Omit<Profile, keyof Instruments>> = true;
 
 /** The profile of a body as plain data. */
-export const profileOf = ({ profile }: ProfileSave): Profile => structuredClone(profile);
+export const profileOf = ({ profile }: ProfileSave): Profile =>
+  structuredClone(profile) as ProfileBody & Instruments;

@@ -1,4 +1,9 @@
-import { defaultProfile, type Profile, type ProfileView as View } from '@drop-close/core';
+import {
+  defaultProfile,
+  upgradeProfile,
+  type Profile,
+  type ProfileView as View,
+} from '@drop-close/core';
 import { ApiProperty } from '@nestjs/swagger';
 import type { ProfileEntity } from './profile.entity';
 
@@ -8,7 +13,7 @@ export class ProfileView implements View {
   @ApiProperty() readonly version: number;
 
   constructor(stored: ProfileEntity | null) {
-    this.profile = stored?.profile ?? defaultProfile;
+    this.profile = stored ? upgradeProfile(stored.profile) : defaultProfile;
     this.version = stored?.version ?? 0;
   }
 }

@@ -4,7 +4,7 @@ import { useTune } from '../document/store';
 import { Cancelled, engine } from '../engine/client';
 import { Overtaken } from '../engine/newest';
 import { clearComposition, useCompositionStore } from '../engine/useComposition';
-import { useProfile } from '../profile/profileStore';
+import { useInstruments } from '../profile/useInstruments';
 import { useHeading } from '../place/heading';
 import { withApplied } from './desk/devices';
 import { clearCompDesk, useCompDesk } from './desk/useCompDesk';
@@ -14,14 +14,13 @@ import { useSolos } from './desk/useSolos';
 export function useComposing(): void {
   const { text, places, meter, key, setup } = useTune();
   const { tempo, feel } = useHeading();
-  const { guitar, keyboard } = useProfile();
+  const instruments = useInstruments();
   const { trying } = useCompDesk();
   const { solos } = useSolos();
   const tried = useMemo(() => withTried(setup, trying), [setup, trying]);
   const solo = solos.find(({ id }) => id === setup.comp.behind)?.line;
   useEffect(() => {
     useCompositionStore.setState({ working: true });
-    const instruments = { guitar, keyboard };
     const question = { text, places, meter, key, setup: tried, instruments, tempo, feel };
     engine.compose(solo ? { ...question, solo } : question).then(
       (composed) => {
@@ -33,7 +32,7 @@ export function useComposing(): void {
         useCompositionStore.setState({ working: false, failure });
       },
     );
-  }, [text, places, meter, key, tried, guitar, keyboard, tempo, feel, solo]);
+  }, [text, places, meter, key, tried, instruments, tempo, feel, solo]);
   useEffect(
     () => () => {
       clearComposition();

@@ -72,7 +72,7 @@ export function ConflictDialog() {
 function Version({ name, document }: { name: string; document: TuneDocument }) {
   const { instrument, families, locks } = document.setup;
   const names = families.map((id) => familyOf(id).label).join(', ');
-  const locked = locks.guitar.length + locks.keyboard.length;
+  const locked = Object.values(locks).flat().length;
   return (
     <section>
       <h2>{name}</h2>

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { create } from 'zustand';
 import { useTune } from '../document/store';
 import { useProfile } from '../profile/profileStore';
+import { useInstruments } from '../profile/useInstruments';
 import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
 import { Cancelled, engine } from './client';
 import { Overtaken } from './newest';
@@ -73,11 +74,11 @@ function useVoicingOf(setup: Arrangement): Arrangement {
 /** Keeps the voiced chorus in step with the tune. Used once, by the tune's page. */
 export function useVoicing(): void {
   const { text, places, meter, key, setup: whole } = useTune();
-  const { guitar, keyboard } = useProfile();
+  const instruments = useInstruments();
   const setup = useVoicingOf(whole);
   useEffect(() => {
     useChorusStore.setState({ working: true });
-    engine.voice({ text, places, meter, key, setup, instruments: { guitar, keyboard } }).then(
+    engine.voice({ text, places, meter, key, setup, instruments }).then(
       (chorus) => {
         useChorusStore.setState({ chorus, working: false, failure: undefined });
       },
@@ -87,7 +88,7 @@ export function useVoicing(): void {
         useChorusStore.setState({ working: false, failure });
       },
     );
-  }, [text, places, meter, key, setup, guitar, keyboard]);
+  }, [text, places, meter, key, setup, instruments]);
   useEffect(
     () => () => {
       useChorusStore.setState({ chorus: undefined, working: false, failure: undefined });

@@ -16,6 +16,7 @@ import { useNavigate } from 'react-router';
 import { CareNote } from '../care/CareNote';
 import { play } from '../playback/player';
 import { ChoiceField } from '../profile/ChoiceField';
+import { INSTRUMENT_OPTIONS } from '../profile/instrumentOptions';
 import { Field } from '../profile/Field';
 import { useProfile } from '../profile/profileStore';
 import { allRooms } from '../room/rooms';
@@ -103,10 +104,7 @@ export default function EtudeMaker({ onClose }: { onClose: () => void }) {
           label="Instrument"
           about="Instrument"
           value={request.instrument}
-          options={[
-            { value: 'guitar', label: 'Guitar' },
-            { value: 'keyboard', label: 'Keyboard' },
-          ]}
+          options={INSTRUMENT_OPTIONS}
           onChoose={(instrument) => {
             change({ instrument });
           }}

@@ -3,14 +3,14 @@ import { useEffect, useState } from 'react';
 import { engine } from '../engine/client';
 import { Overtaken } from '../engine/newest';
 import type { MadeEtude } from '../engine/protocol';
-import { useProfile } from '../profile/profileStore';
+import { useInstruments } from '../profile/useInstruments';
 
 /** The étude that is asked for; `undefined` while it is being made. */
 export function useEtude(request: EtudeRequest): MadeEtude | undefined {
-  const { guitar, keyboard } = useProfile();
+  const instruments = useInstruments();
   const [answer, setAnswer] = useState<{ of: EtudeRequest; made: MadeEtude }>();
   useEffect(() => {
-    engine.etude([request, { guitar, keyboard }]).then(
+    engine.etude([request, instruments]).then(
       (made) => {
         setAnswer({ of: request, made });
       },
@@ -19,6 +19,6 @@ export function useEtude(request: EtudeRequest): MadeEtude | undefined {
         setAnswer({ of: request, made: { problem: String(error) } });
       },
     );
-  }, [request, guitar, keyboard]);
+  }, [request, instruments]);
   return answer?.of === request ? answer.made : undefined;
 }

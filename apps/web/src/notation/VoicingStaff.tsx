@@ -1,11 +1,16 @@
-import type { Voicing } from '@drop-close/core';
+import type { Instrument, Voicing } from '@drop-close/core';
 import { useEffect, useRef } from 'react';
 import { useNotation } from '../profile/useNotation';
 import { voicingScore } from './voicingScore';
 import './staff.css';
 
-/** A voicing on the staff; for guitar with tab, for keyboard on two staves. */
-export function VoicingStaff({ voicing, strings }: { voicing: Voicing; strings: number }) {
+interface VoicingStaffProps {
+  readonly voicing: Voicing;
+  readonly instrument: Instrument;
+}
+
+/** A voicing on the staff with its tab, or on two staves, as its instrument is written. */
+export function VoicingStaff({ voicing, instrument }: VoicingStaffProps) {
   const { note } = useNotation();
   const host = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -13,12 +18,12 @@ export function VoicingStaff({ voicing, strings }: { voicing: Voicing; strings: 
     if (!place) return undefined;
     let gone = false;
     void import('./engrave').then(async ({ engraveVoicing }) => {
-      if (!gone) await engraveVoicing(place, voicingScore(voicing), strings);
+      if (!gone) await engraveVoicing(place, voicingScore(voicing, instrument));
     });
     return () => {
       gone = true;
     };
-  }, [voicing, strings]);
+  }, [voicing, instrument]);
   const names = voicing.notes.map((each) => note(each.note)).join(' ');
   const onStrings = voicing.notes.some(({ string }) => string !== undefined);
   return (

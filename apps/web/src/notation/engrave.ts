@@ -4,9 +4,11 @@ import {
   BarlineType,
   Formatter,
   Renderer,
+  type RenderContext,
   Stave,
   StaveConnector,
   StaveNote,
+  type StemmableNote,
   TabNote,
   TabStave,
   Voice,
@@ -67,47 +69,58 @@ const ABOVE_TAB = 140;
 /** Room for the brace before two staves. */
 const BRACE = 18;
 
-/** Draws one voicing: treble an octave down with tab, or treble and bass in a brace. */
-export async function engraveVoicing(
+/** Draws one voicing: a staff over its tab, or treble and bass in a brace. */
+export async function engraveVoicing(host: HTMLElement, score: VoicingScore): Promise<void> {
+  if (score.kind === 'staff and tab') await engraveOverTab(host, score);
+  else await engraveInBrace(host, score);
+}
+
+type ScoreOf<K extends VoicingScore['kind']> = Extract<VoicingScore, { readonly kind: K }>;
+
+async function engraveOverTab(
   host: HTMLElement,
-  score: VoicingScore,
-  strings: number,
+  { notes, tab, strings, writtenAbove }: ScoreOf<'staff and tab'>,
 ): Promise<void> {
-  const height =
-    score.kind === 'guitar' ? Math.max(TWO_STAVES, ABOVE_TAB + strings * TAB_LINE) : TWO_STAVES;
+  const height = Math.max(TWO_STAVES, ABOVE_TAB + strings * TAB_LINE);
   const { context, width } = await blank(host, height);
-  const left = score.kind === 'keyboard' ? BRACE : 0;
-  const upper = new Stave(left, TOP, width - left - 1);
-  const lower =
-    score.kind === 'guitar'
-      ? new TabStave(left, TOP + BETWEEN, width - left - 1, { numLines: strings })
-      : new Stave(left, TOP + BETWEEN, width - left - 1);
-  if (score.kind === 'guitar') {
-    upper.addClef('treble', 'default', '8vb');
-    lower.addClef('tab');
-  } else {
-    upper.addClef('treble');
-    lower.addClef('bass');
-  }
+  const upper = new Stave(0, TOP, width - 1);
+  const lower = new TabStave(0, TOP + BETWEEN, width - 1, { numLines: strings });
+  upper.addClef('treble', 'default', writtenAbove ? '8vb' : undefined);
+  lower.addClef('tab');
+  drawPair(context, [upper, lower], ['singleLeft']);
+  drawOn(context, upper, chordOf(notes, 'treble'));
+  drawOn(context, lower, tabOf(tab));
+}
+
+async function engraveInBrace(
+  host: HTMLElement,
+  { treble, bass }: ScoreOf<'two staves'>,
+): Promise<void> {
+  const { context, width } = await blank(host, TWO_STAVES);
+  const upper = new Stave(BRACE, TOP, width - BRACE - 1).addClef('treble');
+  const lower = new Stave(BRACE, TOP + BETWEEN, width - BRACE - 1).addClef('bass');
+  drawPair(context, [upper, lower], ['singleLeft', 'brace']);
+  drawOn(context, upper, chordOf(treble, 'treble'));
+  drawOn(context, lower, chordOf(bass, 'bass'));
+}
+
+function drawPair(
+  context: RenderContext,
+  [upper, lower]: readonly [Stave, Stave],
+  connectors: readonly ('brace' | 'singleLeft')[],
+): void {
   Stave.formatBegModifiers([upper, lower]);
   for (const stave of [upper, lower]) stave.setContext(context).draw();
-  const connect = (type: 'brace' | 'singleLeft'): void => {
+  for (const type of connectors) {
     new StaveConnector(upper, lower).setType(type).setContext(context).draw();
-  };
-  connect('singleLeft');
-  if (score.kind === 'keyboard') connect('brace');
-  const above = score.kind === 'guitar' ? score.notes : score.treble;
-  const below = score.kind === 'guitar' ? tabOf(score.tab) : chordOf(score.bass, 'bass');
-  const pairs = [
-    { stave: upper, note: chordOf(above, 'treble') },
-    { stave: lower, note: below },
-  ];
-  for (const { stave, note } of pairs) {
-    if (!note) continue;
-    const voice = new Voice().setMode(Voice.Mode.SOFT).addTickables([note]);
-    new Formatter().joinVoices([voice]).formatToStave([voice], stave);
-    voice.draw(context, stave);
   }
+}
+
+function drawOn(context: RenderContext, stave: Stave, note: StemmableNote | undefined): void {
+  if (!note) return;
+  const voice = new Voice().setMode(Voice.Mode.SOFT).addTickables([note]);
+  new Formatter().joinVoices([voice]).formatToStave([voice], stave);
+  voice.draw(context, stave);
 }
 
 const chordOf = (group: readonly EngravedNote[], clef: Clef): StaveNote | undefined =>

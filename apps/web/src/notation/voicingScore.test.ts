@@ -1,7 +1,10 @@
 import {
   FAMILY_IDS,
-  defaultGuitar,
-  defaultKeyboard,
+  FRETTED,
+  FRETTED_IDS,
+  INSTRUMENT_IDS,
+  KEYED_IDS,
+  defaultInstruments,
   defaultVoicingSettings,
   enumerateVoicings,
   parseChord,
@@ -9,7 +12,7 @@ import {
   type Voicing,
 } from '@drop-close/core';
 import { keyOfNote, type EngravedNote } from './keys';
-import { GUITAR_WRITTEN_ABOVE, voicingScore } from './voicingScore';
+import { voicingScore } from './voicingScore';
 
 /** A few voicings of every family on one instrument. */
 function voicings(instrument: Instrument): Voicing[] {
@@ -26,20 +29,30 @@ function voicings(instrument: Instrument): Voicing[] {
 
 const pitchesOf = ({ notes }: Voicing): number[] => notes.map(({ midi }) => midi);
 
-it('writes a guitar an octave above what sounds, with the string and fret of every note', () => {
-  for (const voicing of voicings(defaultGuitar)) {
-    const score = voicingScore(voicing);
-    if (score.kind !== 'guitar') throw new Error('no guitar');
-    const sounding = score.tab.map(({ string, fret }) => defaultGuitar.tuning.at(-string)! + fret);
+it.each(FRETTED_IDS)('writes the string and fret of every note of a %s', (id) => {
+  const neck = defaultInstruments[id];
+  const all = voicings(neck);
+  expect(all.length).toBeGreaterThan(15);
+  for (const voicing of all) {
+    const score = voicingScore(voicing, neck);
+    if (score.kind !== 'staff and tab') throw new Error('no tab');
+    const sounding = score.tab.map(({ string, fret }) => neck.tuning.at(-string)! + fret);
     expect(sounding).toEqual(pitchesOf(voicing));
-    expect(score.notes.map(({ midi }) => midi - GUITAR_WRITTEN_ABOVE)).toEqual(sounding);
+    expect(score.notes.map(({ midi }) => midi - score.writtenAbove)).toEqual(sounding);
   }
 });
 
-it('writes each hand of a keyboard on its own staff', () => {
-  for (const voicing of voicings(defaultKeyboard)) {
-    const score = voicingScore(voicing);
-    if (score.kind !== 'keyboard') throw new Error('no keyboard');
+it('writes a guitar an octave above what sounds and a ukulele where it sounds', () => {
+  expect(FRETTED.guitar.writtenAbove).toBe(12);
+  expect(FRETTED.ukulele.writtenAbove).toBe(0);
+});
+
+it.each(KEYED_IDS)('writes each hand on the %s on its own staff', (id) => {
+  const all = voicings(defaultInstruments[id]);
+  expect(all.length).toBeGreaterThan(50);
+  for (const voicing of all) {
+    const score = voicingScore(voicing, defaultInstruments[id]);
+    if (score.kind !== 'two staves') throw new Error('no two staves');
     const { treble, bass } = score;
     expect([...bass, ...treble].map(({ midi }) => midi)).toEqual(pitchesOf(voicing));
     const hands = new Set(voicing.notes.map(({ hand }) => hand));
@@ -92,11 +105,15 @@ it('is read back by an independent reader as the very pitches that sound', async
     return on.map((id) => toolkit.getMIDIValuesForElement(id).pitch).sort((a, b) => a - b);
   };
   let checked = 0;
-  for (const voicing of [...voicings(defaultGuitar), ...voicings(defaultKeyboard)]) {
-    const score = voicingScore(voicing);
+  const all = INSTRUMENT_IDS.flatMap((id) => {
+    const instrument = defaultInstruments[id];
+    return voicings(instrument).map((voicing) => ({ instrument, voicing }));
+  });
+  for (const { instrument, voicing } of all) {
+    const score = voicingScore(voicing, instrument);
     const heard =
-      score.kind === 'guitar'
-        ? read(score.notes, TREBLE).map((pitch) => pitch - GUITAR_WRITTEN_ABOVE)
+      score.kind === 'staff and tab'
+        ? read(score.notes, TREBLE).map((pitch) => pitch - score.writtenAbove)
         : [
             ...(score.bass.length ? read(score.bass, BASS) : []),
             ...(score.treble.length ? read(score.treble, TREBLE) : []),

@@ -1,30 +1,34 @@
-import type { Voicing } from '@drop-close/core';
+import { FRETTED, isFretted, type Instrument, type Voicing } from '@drop-close/core';
 import type { EngravedNote } from './keys';
 
-/** A voicing as it is written: a guitar's an octave above what sounds, with its tab; a keyboard's on two staves. */
+/** A voicing as it is written: on a staff over its tab, or on two staves. */
 export type VoicingScore =
   | {
-      readonly kind: 'guitar';
+      readonly kind: 'staff and tab';
+      /** How many half steps above what sounds it is written. */
+      readonly writtenAbove: number;
+      readonly strings: number;
       readonly notes: readonly EngravedNote[];
       readonly tab: readonly { readonly string: number; readonly fret: number }[];
     }
   | {
-      readonly kind: 'keyboard';
+      readonly kind: 'two staves';
       readonly treble: readonly EngravedNote[];
       readonly bass: readonly EngravedNote[];
     };
 
-/** A guitar is written so many half steps above what sounds. */
-export const GUITAR_WRITTEN_ABOVE = 12;
 /** One hand alone is written in the treble from here up. */
 const MIDDLE_C = 60;
 
-export function voicingScore({ notes }: Voicing): VoicingScore {
+export function voicingScore({ notes }: Voicing, instrument: Instrument): VoicingScore {
   const engraved = notes.map(({ note, midi }): EngravedNote => ({ name: note, midi }));
-  if (notes.some(({ string }) => string !== undefined)) {
+  if (isFretted(instrument)) {
+    const { writtenAbove } = FRETTED[instrument.kind];
     return {
-      kind: 'guitar',
-      notes: engraved.map(({ name, midi }) => ({ name, midi: midi + GUITAR_WRITTEN_ABOVE })),
+      kind: 'staff and tab',
+      writtenAbove,
+      strings: instrument.tuning.length,
+      notes: engraved.map(({ name, midi }) => ({ name, midi: midi + writtenAbove })),
       tab: notes.map(({ string = 1, fret = 0 }) => ({ string, fret })),
     };
   }
@@ -33,7 +37,7 @@ export function voicingScore({ notes }: Voicing): VoicingScore {
     hands.size > 1 ? hand === 'right' : midi >= MIDDLE_C,
   );
   return {
-    kind: 'keyboard',
+    kind: 'two staves',
     treble: engraved.filter((_, voice) => inTreble[voice]),
     bass: engraved.filter((_, voice) => !inTreble[voice]),
   };

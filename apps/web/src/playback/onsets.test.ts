@@ -12,7 +12,8 @@ import {
   parseChart,
   readSoloFile,
   type BandPlan,
-  type InstrumentKind,
+  voiceOf,
+  type InstrumentId,
   type PlannedNote,
 } from '@drop-close/core';
 import { SoundBankLoader, SpessaSynthProcessor } from 'spessasynth_core';
@@ -27,7 +28,6 @@ const RATE = 48_000;
 const BLOCK = 128;
 const ROOT = resolve(__dirname, '../../../..');
 const BANK = readFileSync(resolve(__dirname, '../../public/sound/band.sf3'));
-const PROGRAM = { guitar: 26, keyboard: 4 } as const;
 
 /** So many seconds of each are listened to for loudness and rests. */
 const LONG_ENOUGH = 22;
@@ -36,6 +36,7 @@ const TUNES = [
   ['01-bilge-lamp-blues', 'guitar'],
   ['04-half-past-the-tide', 'keyboard'],
   ['05-rope-and-ring', 'guitar'],
+  ['01-bilge-lamp-blues', 'ukulele'],
 ] as const;
 
 interface Sounded {
@@ -45,7 +46,7 @@ interface Sounded {
 }
 
 /** The comp of a tune behind its first demo solo, with the times at which the scheduler hands it over. */
-function comped(file: string, instrument: InstrumentKind) {
+function comped(file: string, instrument: InstrumentId) {
   const { chart } = parseChart(readFileSync(resolve(ROOT, `demo/${file}.txt`), 'utf8'));
   const { feel = 'swing', tempo = 120 } = chart.header;
   const solo = readSoloFile(readFileSync(resolve(ROOT, `demo/solos/${file}-a.mid`)));
@@ -80,7 +81,7 @@ function scheduled(plan: BandPlan, tempo: number): Sounded[] {
 /** Rendered from one block on for so many seconds; time 0 is at the beginning of the music. */
 async function render(
   notes: readonly Sounded[],
-  instrument: InstrumentKind,
+  instrument: InstrumentId,
   fromBlock: number,
   seconds: number,
 ): Promise<Float32Array> {
@@ -88,7 +89,7 @@ async function render(
   const bytes = new Uint8Array(BANK);
   synth.soundBankManager.addSoundBank(SoundBankLoader.fromArrayBuffer(bytes.buffer), 'band');
   await synth.processorInitialized;
-  synth.programChange(0, PROGRAM[instrument]);
+  synth.programChange(0, voiceOf(instrument).program);
   const start = (fromBlock * BLOCK) / RATE;
   for (const { note, at, until } of notes) {
     const time = askedAt(at, RATE, 'comp', instrument) - start;

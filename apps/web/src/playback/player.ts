@@ -2,7 +2,7 @@ import {
   countIn,
   transposedPlan,
   type BandPlan,
-  type InstrumentKind,
+  type InstrumentId,
   type Meter,
   type PlannedNote,
 } from '@drop-close/core';
@@ -23,7 +23,7 @@ export interface PlayRequest {
   readonly from?: number;
   readonly tempo: number;
   readonly meter: Meter;
-  readonly instrument: InstrumentKind;
+  readonly instrument: InstrumentId;
 }
 
 let loading: Promise<Synth> | undefined;
@@ -158,8 +158,8 @@ export const whilePlaying = {
   loudness: (): void => {
     if (session) setLoudness(session.synth);
   },
-  instrument: (kind: InstrumentKind): void => {
-    session?.synth.setInstrument(kind);
+  instrument: (id: InstrumentId): void => {
+    session?.synth.setInstrument(id);
   },
 };
 

@@ -1,12 +1,10 @@
-import type { InstrumentKind, Part } from '@drop-close/core';
+import { voiceOf, type InstrumentId, type Part } from '@drop-close/core';
 
 /** Web Audio renders in blocks of so many samples (Web Audio API 1.0), and the synthesiser begins notes at a block. */
 const BLOCK = 128;
 
-/** How long after its note-on each sound of the bank is heard, in seconds: measured in an offline render. */
-const SPEAKS: Readonly<Record<Exclude<Part, 'comp'> | InstrumentKind, number>> = {
-  guitar: 0.00095,
-  keyboard: 0.0001,
+/** How long after its note-on each sound of the band is heard, in seconds: measured in an offline render. */
+const ONSETS: Readonly<Record<Exclude<Part, 'comp'>, number>> = {
   bass: 0.0021,
   solo: 0.0006,
   drums: 0,
@@ -22,8 +20,8 @@ export function askedAt(
   at: number,
   sampleRate: number,
   part: Part,
-  instrument: InstrumentKind,
+  instrument: InstrumentId,
 ): number {
-  const sound = part === 'comp' ? instrument : part;
-  return at - BLOCK / 2 / sampleRate - SPEAKS[sound];
+  const onset = part === 'comp' ? voiceOf(instrument).onset : ONSETS[part];
+  return at - BLOCK / 2 / sampleRate - onset;
 }

@@ -1,4 +1,10 @@
-import type { InstrumentKind, Kit, Part, PlannedNote } from '@drop-close/core';
+import {
+  voiceOf,
+  type InstrumentId,
+  type Kit,
+  type Part,
+  type PlannedNote,
+} from '@drop-close/core';
 import { askedAt } from './speaking';
 import { WorkletSynthesizer } from 'spessasynth_lib';
 import processorUrl from 'spessasynth_lib/dist/spessasynth_processor.min.js?url';
@@ -14,14 +20,12 @@ const CHANNELS: Readonly<Record<Part, number>> = {
 const ACOUSTIC_BASS = 32;
 const TENOR = 66;
 const KITS: Readonly<Record<Kit, number>> = { sticks: 32, brushes: 40 };
-/** The sound of each instrument, as General MIDI programs: jazz guitar, tine electric piano. */
-const COMP_PROGRAM: Readonly<Record<InstrumentKind, number>> = { guitar: 26, keyboard: 4 };
 /** MIDI controller 7. */
 const VOLUME = 7;
 
 /** The band behind the loudspeaker: takes notes at times on the audio clock. */
 export class Synth {
-  private instrument: InstrumentKind = 'guitar';
+  private instrument: InstrumentId = 'guitar';
 
   private constructor(
     readonly context: AudioContext,
@@ -47,9 +51,9 @@ export class Synth {
     return new Synth(context, synthesizer, output);
   }
 
-  setInstrument(kind: InstrumentKind): void {
-    this.instrument = kind;
-    this.synthesizer.programChange(CHANNELS.comp, COMP_PROGRAM[kind]);
+  setInstrument(id: InstrumentId): void {
+    this.instrument = id;
+    this.synthesizer.programChange(CHANNELS.comp, voiceOf(id).program);
   }
 
   setKit(kit: Kit): void {

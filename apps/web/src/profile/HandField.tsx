@@ -2,7 +2,7 @@ import {
   HANDS,
   MEASURED_FROM,
   handReaching,
-  type Guitar,
+  type Fretted,
   type SettingProblem,
 } from '@drop-close/core';
 import { Slider } from 'antd';
@@ -22,14 +22,14 @@ const FARTHEST = 13;
 const MARKS = Object.fromEntries([6, 8, 10, 12].map((fret) => [fret, String(fret)]));
 
 interface HandFieldProps {
-  readonly guitar: Guitar;
-  readonly onTry: (hand: Guitar['hand']) => readonly SettingProblem[];
+  readonly neck: Fretted;
+  readonly onTry: (hand: Fretted['hand']) => readonly SettingProblem[];
 }
 
 /** How far the fretting hand opens: one of three hands, or one's own, measured on the neck. */
-export function HandField({ guitar, onTry }: HandFieldProps) {
-  const { comfortableMm, limitMm } = guitar.hand;
-  const size = sizeOf(guitar.hand);
+export function HandField({ neck, onTry }: HandFieldProps) {
+  const { comfortableMm, limitMm } = neck.hand;
+  const size = sizeOf(neck.hand);
   return (
     <>
       <ChoiceField
@@ -40,7 +40,7 @@ export function HandField({ guitar, onTry }: HandFieldProps) {
         value={size}
         options={SIZES}
         onChoose={(next) => {
-          onTry(next === 'measured' ? handReaching(guitar, nearestFret(guitar)) : HANDS[next]);
+          onTry(next === 'measured' ? handReaching(neck, nearestFret(neck)) : HANDS[next]);
         }}
       />
       <Field
@@ -54,10 +54,10 @@ export function HandField({ guitar, onTry }: HandFieldProps) {
           min={MEASURED_FROM + 1}
           max={FARTHEST}
           marks={MARKS}
-          value={nearestFret(guitar)}
+          value={nearestFret(neck)}
           tooltip={{ formatter: (fret) => `fret ${fret ?? ''}` }}
           onChange={(fret) => {
-            onTry(handReaching(guitar, fret));
+            onTry(handReaching(neck, fret));
           }}
         />
       </Field>
@@ -66,20 +66,20 @@ export function HandField({ guitar, onTry }: HandFieldProps) {
         label="Comfortable"
         unit="mm"
         value={comfortableMm}
-        onTry={(value) => onTry({ ...guitar.hand, comfortableMm: value })}
+        onTry={(value) => onTry({ ...neck.hand, comfortableMm: value })}
       />
       <NumberField
         id="limit"
         label="At most"
         unit="mm"
         value={limitMm}
-        onTry={(value) => onTry({ ...guitar.hand, limitMm: value })}
+        onTry={(value) => onTry({ ...neck.hand, limitMm: value })}
       />
     </>
   );
 }
 
-function sizeOf(hand: Guitar['hand']): Size {
+function sizeOf(hand: Fretted['hand']): Size {
   const found = (['small', 'middle', 'large'] as const).find(
     (size) =>
       HANDS[size].comfortableMm === hand.comfortableMm && HANDS[size].limitMm === hand.limitMm,
@@ -88,9 +88,9 @@ function sizeOf(hand: Guitar['hand']): Size {
 }
 
 /** The fret whose distance from the fifth is nearest to what is comfortable. */
-function nearestFret(guitar: Guitar): number {
+function nearestFret(neck: Fretted): number {
   const frets = Array.from({ length: FARTHEST - MEASURED_FROM }, (_, at) => MEASURED_FROM + 1 + at);
   const off = (fret: number): number =>
-    Math.abs(handReaching(guitar, fret).comfortableMm - guitar.hand.comfortableMm);
+    Math.abs(handReaching(neck, fret).comfortableMm - neck.hand.comfortableMm);
   return frets.reduce((best, fret) => (off(fret) < off(best) ? fret : best));
 }

@@ -5,8 +5,8 @@ import { tinykeys } from 'tinykeys';
 import { FamilyChooser } from './FamilyChooser';
 import { ChoiceField } from './ChoiceField';
 import { Field } from './Field';
-import { GuitarSection } from './GuitarSection';
-import { KeyboardSection } from './KeyboardSection';
+import { INSTRUMENT_OPTIONS } from './instrumentOptions';
+import { InstrumentSection } from './InstrumentSection';
 import {
   changeProfile,
   redoProfile,
@@ -18,11 +18,6 @@ import { saveProfile, settleProfile } from './profileSync';
 import { RoomsSection } from './RoomsSection';
 import { WritingFields } from './WritingFields';
 import './profile.css';
-
-const INSTRUMENTS = [
-  { value: 'guitar', label: 'Guitar' },
-  { value: 'keyboard', label: 'Keyboard' },
-] as const;
 
 /** Hands, instruments, rooms and ways of writing: set once, and every tune follows. */
 export default function ProfilePage() {
@@ -42,7 +37,7 @@ export default function ProfilePage() {
           label="Instrument"
           about="Instrument a new tune is voiced for"
           value={instrument}
-          options={INSTRUMENTS}
+          options={INSTRUMENT_OPTIONS}
           onChoose={(value) => {
             changeProfile({ instrument: value });
           }}
@@ -57,9 +52,8 @@ export default function ProfilePage() {
         </Field>
       </section>
       <div className="profile-columns">
-        <GuitarSection />
+        <InstrumentSection />
         <div>
-          <KeyboardSection />
           <section aria-labelledby="profile-writing" className="profile-writing">
             <h2 id="profile-writing">How it is written</h2>
             <WritingFields />

@@ -4,7 +4,7 @@ import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { prettyPitch } from '../ui/notation';
 import { Field } from './Field';
-import { TUNINGS, tuningName, withLowString } from './tunings';
+import { tuningName, withLowString, type Tuning } from './tunings';
 
 const LOWEST = 23;
 const HIGHEST = 76;
@@ -14,13 +14,15 @@ const PITCHES = Array.from({ length: HIGHEST - LOWEST + 1 }, (_, index) => {
 });
 
 interface TuningEditorProps {
-  /** Lowest string first. */
+  /** Those that have a name. */
+  readonly tunings: readonly Tuning[];
+  /** From string n to string 1. */
   readonly tuning: readonly number[];
   readonly onTry: (tuning: readonly number[]) => readonly SettingProblem[];
 }
 
 /** What each open string sounds: a tuning by its name, or string by string. */
-export function TuningEditor({ tuning, onTry }: TuningEditorProps) {
+export function TuningEditor({ tunings, tuning, onTry }: TuningEditorProps) {
   const [refused, setRefused] = useState<{
     tuning: readonly number[];
     problem: string;
@@ -41,15 +43,15 @@ export function TuningEditor({ tuning, onTry }: TuningEditorProps) {
     >
       <Select
         id="tuning"
-        value={tuningName(shown)}
-        options={TUNINGS.map(({ name }) => ({ value: name, label: name }))}
+        value={tuningName(shown, tunings)}
+        options={tunings.map(({ name }) => ({ value: name, label: name }))}
         popupMatchSelectWidth={false}
         onChange={(name) => {
-          const found = TUNINGS.find((known) => known.name === name);
+          const found = tunings.find((known) => known.name === name);
           if (found) attempt(found.pitches);
         }}
       />
-      <ol className="tuning-strings" aria-label="Open strings, highest first">
+      <ol className="tuning-strings" aria-label="Open strings, from string 1">
         {strings.reverse().map(({ pitch, index, number }) => (
           <li key={number}>
             <span className="quiet">{number}</span>
@@ -72,7 +74,7 @@ export function TuningEditor({ tuning, onTry }: TuningEditorProps) {
           attempt(withLowString(shown));
         }}
       >
-        A string below
+        Add a lower string
       </Button>{' '}
       <Button
         icon={<DeleteOutlined aria-hidden />}
@@ -81,7 +83,7 @@ export function TuningEditor({ tuning, onTry }: TuningEditorProps) {
           attempt(shown.slice(1));
         }}
       >
-        Take the lowest off
+        Remove the lowest string
       </Button>
     </Field>
   );

@@ -2,7 +2,7 @@ import { checkRoom, instrumentOf, type Room, type SettingProblem } from '@drop-c
 import { useCallback } from 'react';
 import { create } from 'zustand';
 import { useDocument, useTune } from '../document/store';
-import { useProfile } from '../profile/profileStore';
+import { useInstruments } from '../profile/useInstruments';
 import { adjusted } from './rooms';
 
 /** What was wrong with the last change of the room; gone with the next good one. */
@@ -16,18 +16,18 @@ export function useRoom(): {
   readonly change: (part: Partial<Room>) => readonly SettingProblem[];
 } {
   const { setup } = useTune();
-  const { guitar, keyboard } = useProfile();
+  const instruments = useInstruments();
   const change = useCallback(
     (part: Partial<Room>): readonly SettingProblem[] => {
       const next = adjusted(setup.room, part);
-      const instrument = instrumentOf(setup, { guitar, keyboard });
+      const instrument = instrumentOf(setup, instruments);
       const problems = checkRoom(next, instrument, setup.families);
       const [first] = problems;
       useRoomProblem.setState({ message: first && `${first.message} The last good room stays.` });
       if (!first) useDocument.getState().dispatch({ type: 'set up', change: { room: next } });
       return problems;
     },
-    [setup, guitar, keyboard],
+    [setup, instruments],
   );
   return { room: setup.room, change };
 }

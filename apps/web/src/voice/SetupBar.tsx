@@ -1,8 +1,10 @@
-import type { Arrangement, InstrumentKind } from '@drop-close/core';
+import { isFretted, type Arrangement, type InstrumentId } from '@drop-close/core';
 import { Button, Segmented, Select, Switch } from 'antd';
 import { useDocument, useTune } from '../document/store';
 import { RoomChooser } from '../room/RoomChooser';
 import { FamilyChooser } from '../profile/FamilyChooser';
+import { INSTRUMENT_OPTIONS } from '../profile/instrumentOptions';
+import { useInstrument } from '../profile/useInstrument';
 import { toggleDesk, useVoiceDesk } from './desk/useVoiceDesk';
 import { VoicingState } from './VoicingState';
 
@@ -15,24 +17,22 @@ const RETURN_OPTIONS: { value: Arrangement['returns']; label: string }[] = [
 /** Instrument, hands, families and room: what the whole chorus is voiced by. */
 export function SetupBar() {
   const { setup } = useTune();
+  const instrument = useInstrument();
   const desk = useVoiceDesk();
   const change = (part: Partial<Arrangement>): void => {
     useDocument.getState().dispatch({ type: 'set up', change: part });
   };
   return (
     <div className="setup-bar">
-      <Segmented<InstrumentKind>
+      <Segmented<InstrumentId>
         aria-label="Instrument"
         value={setup.instrument}
-        options={[
-          { value: 'guitar', label: 'Guitar' },
-          { value: 'keyboard', label: 'Keyboard' },
-        ]}
-        onChange={(instrument) => {
-          change({ instrument });
+        options={INSTRUMENT_OPTIONS}
+        onChange={(chosen) => {
+          change({ instrument: chosen });
         }}
       />
-      {setup.instrument === 'keyboard' && (
+      {!isFretted(instrument) && (
         <Segmented<Arrangement['keyboardHands']>
           aria-label="Hands"
           value={setup.keyboardHands}

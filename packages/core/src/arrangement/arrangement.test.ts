@@ -1,14 +1,8 @@
 import { chord, chorusOfChords } from '../testing/builders';
 import { enumerateVoicings } from '../voicing/enumerate';
 import type { Voicing } from '../voicing/types';
-import { defaultGuitar } from '../voicing/data';
-import {
-  defaultArrangement,
-  defaultInstruments,
-  heldLocks,
-  settingsOf,
-  withLock,
-} from './arrangement';
+import { defaultGuitar, defaultInstruments } from '../voicing/data';
+import { defaultArrangement, heldLocks, settingsOf, withLock } from './arrangement';
 import type { Arrangement } from './types';
 
 const voicingOf = (symbol: string): Voicing => {

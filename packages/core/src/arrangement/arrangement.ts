@@ -2,11 +2,12 @@ import type { Chord } from '../chord/types';
 import { noComp } from '../comp/defaults';
 import { defaultSettings, defaultWeights } from '../connect/data';
 import type { ConnectSettings } from '../connect/types';
-import { defaultGuitar, defaultKeyboard, rooms } from '../voicing/data';
-import type { Guitar, Instrument, Keyboard, Voicing } from '../voicing/types';
+import { defaultInstruments, rooms, type Instruments } from '../voicing/data';
+import { forEachInstrument } from '../voicing/instruments/rows';
+import type { Instrument, Voicing } from '../voicing/types';
 import type { Chorus } from './chorus';
 import { heldLock, type WhyNotHeld } from './heldLocks';
-import type { Arrangement, InstrumentKind, Lock, TopLine } from './types';
+import type { Arrangement, Lock, TopLine } from './types';
 import { wishesOf } from './wishes';
 
 /** No line in mind. */
@@ -21,20 +22,12 @@ export const defaultArrangement: Arrangement = {
   tensions: 'as written',
   weights: defaultWeights,
   loop: true,
-  locks: { guitar: [], keyboard: [] },
+  locks: forEachInstrument(() => []),
   splits: [],
   line: noLine,
   returns: 'free',
   comp: noComp,
 };
-
-/** The instruments a player has in hand. */
-export interface Instruments {
-  readonly guitar: Guitar;
-  readonly keyboard: Keyboard;
-}
-
-export const defaultInstruments: Instruments = { guitar: defaultGuitar, keyboard: defaultKeyboard };
 
 /**
  * The settings of the engine for an arrangement of a chorus. Locks and notes that do not hold at their
@@ -83,11 +76,14 @@ export function heldLocks(
   return { held, fallen };
 }
 
-/** The instrument an arrangement is for, as its player holds it. */
-export const instrumentOf = (
-  { instrument, keyboardHands }: Arrangement,
-  { guitar, keyboard }: Instruments,
-): Instrument => (instrument === 'guitar' ? guitar : { ...keyboard, hands: keyboardHands });
+/** The instrument an arrangement is for, as its player holds it: keys under as many hands as it says. */
+export function instrumentOf(
+  { instrument, keyboardHands }: Pick<Arrangement, 'instrument' | 'keyboardHands'>,
+  instruments: Instruments,
+): Instrument {
+  const inHand = instruments[instrument];
+  return 'hands' in inHand ? { ...inHand, hands: keyboardHands } : inHand;
+}
 
 /** Locks a voicing at its chord, in place of any lock already there; `undefined` takes the lock off. */
 export function withLock(
@@ -95,7 +91,7 @@ export function withLock(
   at: number,
   lock: Omit<Lock, 'at'> | undefined,
 ): Arrangement {
-  const kind: InstrumentKind = arrangement.instrument;
+  const kind = arrangement.instrument;
   const others = arrangement.locks[kind].filter((known) => known.at !== at);
   const all = lock ? [...others, { at, ...lock }] : others;
   const sorted = [...all].sort((a, b) => a.at - b.at);

@@ -5,19 +5,25 @@ import { edited, firstWritten, readWritten, type WrittenChart } from '../chart/p
 import { connect } from '../connect/connect';
 import { pitchClass } from '../units';
 import { rooms } from '../voicing/data';
-import type { Voicing } from '../voicing/types';
+import { rangeOf } from '../voicing/enumerate';
+import { INSTRUMENT_IDS } from '../voicing/instruments/rows';
+import { ROOM_IDS, type Voicing } from '../voicing/types';
 import { defaultArrangement, heldLocks, settingsOf } from './arrangement';
 import { chorusOf } from './chorus';
 import { fitArrangement } from './fit';
 import { positionsIn } from './positions';
 import { storeArrangement } from './store';
-import type { Arrangement, InstrumentKind } from './types';
+import type { Arrangement } from './types';
 
 const DEMO = resolve(__dirname, '../../../../demo');
 const TUNES = readdirSync(DEMO).filter((file) => file.endsWith('.txt'));
 const ROOMS = ['alone', 'bass'] as const;
-const INSTRUMENTS: readonly InstrumentKind[] = ['guitar', 'keyboard'];
 const KEYS = [1, 3, 6, 8, 11];
+/**
+ * Nearly all can be played somewhere on the neck or the keys; two octaves have room for fewer. As measured,
+ * regression only.
+ */
+const LEAST_HELD = { guitar: 0.95, keyboard: 0.95, ukulele: 0.75 };
 
 const positionsOf = (written: WrittenChart) =>
   positionsIn(readWritten(written).chart, written.places);
@@ -36,10 +42,10 @@ function lockedWhole(written: WrittenChart, base: Arrangement): Arrangement {
 }
 
 /**
- * What moving a tune promises, over every demo tune, both instruments and two rooms: each lock is the same
+ * What moving a tune promises, over every demo tune, every instrument and two rooms: each lock is the same
  * voicing in the new key or is told of, and back in the old key everything is as it was.
  */
-it.each(INSTRUMENTS)(
+it.each(INSTRUMENT_IDS)(
   'every lock of every demo tune goes to every key and back, %s',
   (instrument) => {
     let cases = 0;
@@ -85,8 +91,38 @@ it.each(INSTRUMENTS)(
     }
     expect(TUNES).toHaveLength(12);
     expect(cases).toBeGreaterThan(3000);
-    // Nearly all can be played somewhere on the neck or the keys.
-    expect(held / cases).toBeGreaterThan(0.95);
+    expect(held / cases).toBeGreaterThan(LEAST_HELD[instrument]);
   },
   120_000,
 );
+
+/** The ukulele begins where a horn's register does, so its room there is the narrowest of all. */
+it('every instrument voices every demo tune in every room', () => {
+  const silent: string[] = [];
+  let chords = 0;
+  for (const file of TUNES) {
+    const { chart } = readWritten(firstWritten(readFileSync(resolve(DEMO, file), 'utf8')));
+    const chorus = chorusOf(chart);
+    for (const instrument of INSTRUMENT_IDS) {
+      for (const room of ROOM_IDS) {
+        const arrangement = { ...defaultArrangement, instrument, room: rooms[room] };
+        const settings = { ...settingsOf(arrangement, chorus), mostSounds: 20 };
+        const outcome = connect(chorus.chords, settings);
+        const range = rangeOf(settings.instrument);
+        if (outcome.status !== 'found') {
+          silent.push(`${file}, ${instrument}, ${room}: ${outcome.why}`);
+          continue;
+        }
+        for (const { notes } of outcome.path) {
+          for (const { midi } of notes) {
+            expect(midi).toBeGreaterThanOrEqual(Math.max(range.low, rooms[room].window.low));
+            expect(midi).toBeLessThanOrEqual(Math.min(range.high, rooms[room].window.high));
+          }
+          chords += 1;
+        }
+      }
+    }
+  }
+  expect(silent).toEqual([]);
+  expect(chords).toBeGreaterThan(4000);
+}, 120_000);

@@ -9,11 +9,11 @@ import {
 } from '../chart/places/written';
 import type { Chart } from '../chart/types';
 import { enumerateVoicings } from '../voicing/enumerate';
-import { defaultGuitar, defaultVoicingSettings } from '../voicing/data';
+import { defaultGuitar, defaultInstruments, defaultVoicingSettings } from '../voicing/data';
 import type { Voicing } from '../voicing/types';
 import { chord, chords, shape } from '../testing/builders';
 import { ticks } from '../units';
-import { defaultArrangement, defaultInstruments, heldLocks, withLock } from './arrangement';
+import { defaultArrangement, heldLocks, withLock } from './arrangement';
 import { fitArrangement, type FittedArrangement } from './fit';
 import { positionsIn } from './positions';
 import { withSplit } from './splits';
@@ -249,7 +249,10 @@ describe('a lock that no neck has in the new key', () => {
     const short = { ...defaultInstruments, guitar: { ...defaultGuitar, frets: 5 } };
     const arrangement: Arrangement = {
       ...defaultArrangement,
-      locks: { guitar: [{ at: 0, symbol: 'G7', voicing, moved: 5 }], keyboard: [] },
+      locks: {
+        ...defaultArrangement.locks,
+        guitar: [{ at: 0, symbol: 'G7', voicing, moved: 5 }],
+      },
     };
     const { held, fallen } = heldLocks(arrangement, [chord('C7')], short);
     expect(held.length + fallen.length).toBe(1);

@@ -4,6 +4,7 @@ import type { PlannedBars } from '../comp/comping';
 import type { Hit } from '../comp/types';
 import { DEVICE_IDS, type AppliedDevice } from '../movement/types';
 import { pitchClass } from '../units';
+import { forEachInstrument, type InstrumentId } from '../voicing/instruments/rows';
 import { partPositions, type PartPositions, type Positions } from './positions';
 import type {
   StoredArrangement,
@@ -16,11 +17,11 @@ import type {
   StoredSectionPlan,
   StoredSplit,
 } from './stored';
-import type { Arrangement, InstrumentKind, LineNote, LineSpan, Lock, Split } from './types';
+import type { Arrangement, LineNote, LineSpan, Lock, Split } from './types';
 
 /** Something a player decided that has no place in the chorus as it is now. */
 export type Unfit =
-  | { readonly kind: 'lock'; readonly instrument: InstrumentKind; readonly stored: StoredLock }
+  | { readonly kind: 'lock'; readonly instrument: InstrumentId; readonly stored: StoredLock }
   | { readonly kind: 'split'; readonly stored: StoredSplit }
   | { readonly kind: 'top note'; readonly stored: StoredLineNote }
   | { readonly kind: 'line shape'; readonly stored: StoredLineSpan }
@@ -46,10 +47,7 @@ export function fitArrangement(stored: StoredArrangement, positions: Positions):
   const arrangement: Arrangement = {
     ...rest,
     splits,
-    locks: {
-      guitar: fitting.locks(stored.locks.guitar, 'guitar', parts),
-      keyboard: fitting.locks(stored.locks.keyboard, 'keyboard', parts),
-    },
+    locks: forEachInstrument((id) => fitting.locks(stored.locks[id] ?? [], id, parts)),
     line: {
       keepTop: stored.line.keepTop,
       notes: fitting.notes(stored, parts),
@@ -85,7 +83,7 @@ class Fitting {
 
   locks(
     stored: readonly StoredLock[],
-    instrument: InstrumentKind,
+    instrument: InstrumentId,
     { partAt }: PartPositions,
   ): Lock[] {
     const locks = stored.flatMap((lock): Lock[] => {

@@ -3,13 +3,11 @@ import { parseChord } from '../chord/parseChord';
 import { tensionsOf } from '../chord/tensions';
 import type { Chord, PitchedChord } from '../chord/types';
 import { pitchClassOf } from '../pitch/spelling';
-import { midi, pitchClass } from '../units';
+import { pitchClass } from '../units';
+import { playingOf } from '../voicing/instruments/playingOf';
 import { degreeAt, materialOf } from '../voicing/material';
-import { fretsLeft, openPitches } from '../voicing/guitar/geometry';
-import { hold } from '../voicing/sheet/hold';
-import { layOnStrings } from '../voicing/sheet/layOnStrings';
 import { noteName } from '../voicing/sheet/readPlayed';
-import type { Guitar, Instrument, VoicedNote, Voicing } from '../voicing/types';
+import type { Instrument, VoicedNote, Voicing } from '../voicing/types';
 import type { LineNote, Lock } from './types';
 
 /** Why a lock does not hold at its chord as it is now. */
@@ -18,9 +16,6 @@ export type WhyNotHeld = 'the chord has changed' | 'it cannot be played here';
 export type HeldLock =
   | { readonly held: true; readonly voicing: Voicing }
   | { readonly held: false; readonly why: WhyNotHeld };
-
-/** Where the notes of a moved lock are looked for: as far as the tune moved, or an octave off. */
-const OCTAVES = [0, -12, 12] as const;
 
 /**
  * A lock as it is played at its chord now. In another key it is the same grip along the neck (on keys the
@@ -31,7 +26,7 @@ export function heldLock(lock: Lock, chord: Chord, instrument: Instrument): Held
   const { voicing, moved = 0 } = lock;
   if (chord.kind === 'no chord') return { held: false, why: 'the chord has changed' };
   if (!moved && chord.symbol === lock.symbol) {
-    const sounds = voicing.notes.every((note) => soundsOn(note, instrument));
+    const sounds = voicing.notes.every(playingOf(instrument).sounds);
     return sounds ? { held: true, voicing } : CANNOT_BE_PLAYED;
   }
   const before = parseChord(lock.symbol);
@@ -39,7 +34,7 @@ export function heldLock(lock: Lock, chord: Chord, instrument: Instrument): Held
   const read = same ? voicing : readAs(voicing, chord, before.ok ? before.value : undefined, moved);
   if (!read) return { held: false, why: 'the chord has changed' };
   const named = read.notes.map((note) => ({ ...note, note: noteName(chord, note.degree) }));
-  const placed = placedOn({ ...read, notes: named }, moved, instrument);
+  const placed = playingOf(instrument).moved({ ...read, notes: named }, moved);
   return placed ? { held: true, voicing: placed } : CANNOT_BE_PLAYED;
 }
 
@@ -110,67 +105,4 @@ function belongs(chord: PitchedChord, height: number, ownColours: boolean): bool
   const colours = tensionsOf({ ...plain, ...tensions });
   const above = pitchClass(height) as number;
   return [...tones, ...colours].some((degree) => semitonesOf(degree) === above);
-}
-
-function placedOn(voicing: Voicing, moved: number, instrument: Instrument): Voicing | undefined {
-  if (instrument.kind === 'keyboard') {
-    const shifted = OCTAVES.map((octave) => shiftedBy(voicing, moved + octave));
-    const fits = shifted.find(({ notes }) => notes.every((note) => soundsOn(note, instrument)));
-    return fits && hold(fits, instrument);
-  }
-  for (const octave of OCTAVES) {
-    const grip = alongNeck(voicing, moved + octave, instrument);
-    if (grip) return grip;
-  }
-  for (const octave of OCTAVES) {
-    const grip = elsewhere(shiftedBy(voicing, moved + octave), instrument);
-    if (grip) return grip;
-  }
-  return undefined;
-}
-
-const shiftedBy = (voicing: Voicing, by: number): Voicing => ({
-  ...voicing,
-  notes: voicing.notes.map((note) => ({ ...note, midi: midi(note.midi + by) })),
-});
-
-/** The same strings, every fret so much higher; `undefined` where the neck or the hand has no such place. */
-function alongNeck(voicing: Voicing, by: number, guitar: Guitar): Voicing | undefined {
-  const notes = voicing.notes.map((note) => ({
-    ...note,
-    midi: midi(note.midi + by),
-    fret: (note.fret ?? 0) + by,
-  }));
-  return notes.every((note) => soundsOn(note, guitar))
-    ? inReach({ ...voicing, notes }, guitar)
-    : undefined;
-}
-
-/** The same pitches on whatever strings they lie best. */
-function elsewhere(voicing: Voicing, guitar: Guitar): Voicing | undefined {
-  const laid = layOnStrings(
-    guitar,
-    voicing.notes.map((note) => note.midi),
-  );
-  if (!laid) return undefined;
-  const notes = voicing.notes.map((note, voice) => ({ ...note, ...laid[voice]! }));
-  return inReach({ ...voicing, notes }, guitar);
-}
-
-function inReach(voicing: Voicing, guitar: Guitar): Voicing | undefined {
-  const held = hold(voicing, guitar);
-  return held.ease === 'out of reach' && voicing.ease !== 'out of reach' ? undefined : held;
-}
-
-/** Whether a note sounds as it is written where it is written. */
-export function soundsOn(
-  { midi: pitch, string = 0, fret = 0 }: VoicedNote,
-  instrument: Instrument,
-): boolean {
-  if (instrument.kind === 'keyboard') {
-    return pitch >= instrument.lowest && pitch <= instrument.highest;
-  }
-  const open = openPitches(instrument).at(-string);
-  const onNeck = fret >= 0 && fret <= fretsLeft(instrument);
-  return onNeck && open !== undefined && open + fret === pitch;
 }

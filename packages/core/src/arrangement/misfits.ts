@@ -6,11 +6,13 @@
 import { barKey, type BarPlace, type ChartPlaces, type ChordPlace } from '../chart/placeTypes';
 import type { Chord } from '../chord/types';
 import { DEVICE_IDS } from '../movement/types';
+import type { Instruments } from '../voicing/data';
 import type { Instrument } from '../voicing/types';
-import { heldLocks, type Instruments } from './arrangement';
+import { heldLocks } from './arrangement';
 import { hitBarKey, movedBetween, type FittedArrangement, type Unfit } from './fit';
 import { heldLock, topNoteHolds, type WhyNotHeld } from './heldLocks';
 import { partPositions, type Positions } from './positions';
+import { locksOfEach } from './store';
 import type { StoredArrangement, StoredHit, StoredLineNote, StoredLock } from './stored';
 
 export type WhyMisfit =
@@ -179,10 +181,7 @@ function withoutItem(setup: StoredArrangement, { kind, stored }: Unfit): StoredA
   const { locks, line, comp } = setup;
   switch (kind) {
     case 'lock':
-      return {
-        ...setup,
-        locks: { guitar: others(locks.guitar), keyboard: others(locks.keyboard) },
-      };
+      return { ...setup, locks: locksOfEach((id) => others(locks[id] ?? [])) };
     case 'split':
       return { ...setup, splits: others(setup.splits) };
     case 'top note':
@@ -203,7 +202,9 @@ function withItem(setup: StoredArrangement, item: Unfit): StoredArrangement {
   switch (item.kind) {
     case 'lock': {
       const { instrument, stored } = item;
-      const others = locks[instrument].filter(({ place }) => !sameChord(place, stored.place));
+      const others = (locks[instrument] ?? []).filter(
+        ({ place }) => !sameChord(place, stored.place),
+      );
       return { ...setup, locks: { ...locks, [instrument]: [...others, stored] } };
     }
     case 'split':

@@ -1,11 +1,13 @@
 import type { School } from '../analysis/types';
 import type { NoteNaming } from '../pitch/spelling';
-import { checkGuitar, checkKeyboard, checkRoom, type SettingProblem } from '../voicing/check';
-import { defaultGuitar, defaultKeyboard } from '../voicing/data';
-import { fretPosition } from '../voicing/guitar/geometry';
-import type { FamilyId, Guitar, Keyboard, Room } from '../voicing/types';
+import { checkInstrument, checkRoom } from '../voicing/check';
+import { defaultInstruments, type Instruments } from '../voicing/data';
+import { INSTRUMENT_IDS, type InstrumentId } from '../voicing/instruments/rows';
+import type { SettingProblem } from '../voicing/problem';
+import { fretPosition } from '../voicing/strings/geometry';
+import type { FamilyId, Fretted, Room } from '../voicing/types';
 import { defaultArrangement } from './arrangement';
-import type { Arrangement, InstrumentKind } from './types';
+import type { Arrangement } from './types';
 
 /** How a player likes chords and notes written. */
 export interface Writing {
@@ -18,15 +20,13 @@ export interface Writing {
 }
 
 /** What is set once for a player: hands, instruments, rooms of their own, and how things are written. */
-export interface Profile {
+export interface Profile extends Instruments {
   /** The shape of this very object. */
   readonly version: 1;
   /** What a new tune is voiced for. */
-  readonly instrument: InstrumentKind;
-  readonly guitar: Guitar;
+  readonly instrument: InstrumentId;
   /** Grips are drawn for a neck that points to the right. */
   readonly leftHanded: boolean;
-  readonly keyboard: Keyboard;
   /** What a new tune is voiced in; at least one. */
   readonly families: readonly FamilyId[];
   /** Rooms the player made, beside the five there are. */
@@ -37,9 +37,8 @@ export interface Profile {
 export const defaultProfile: Profile = {
   version: 1,
   instrument: 'guitar',
-  guitar: defaultGuitar,
+  ...defaultInstruments,
   leftHanded: false,
-  keyboard: defaultKeyboard,
   families: defaultArrangement.families,
   rooms: [],
   writing: { symbols: 'as typed', notes: 'letters', plain: true, school: 'by function' },
@@ -54,15 +53,23 @@ export const arrangementFor = ({ instrument, keyboard, families }: Profile): Arr
 });
 
 /** What in a profile cannot be; paths start at the profile. */
-export function checkProfile({ guitar, keyboard, rooms }: Profile): SettingProblem[] {
+export function checkProfile(profile: Profile): SettingProblem[] {
   const under = (path: string, problems: readonly SettingProblem[]): SettingProblem[] =>
     problems.map((problem) => ({ ...problem, path: `${path}.${problem.path}` }));
   return [
-    ...under('guitar', checkGuitar(guitar)),
-    ...under('keyboard', checkKeyboard(keyboard)),
-    ...rooms.flatMap((room, at) => under(`rooms.${at}`, checkRoom(room, keyboard, []))),
+    ...INSTRUMENT_IDS.flatMap((id) => under(id, checkInstrument(profile[id]))),
+    ...profile.rooms.flatMap((room, at) => under(`rooms.${at}`, problemsOfRoom(room, profile))),
   ];
 }
+
+/** What is wrong with a room on the instrument that it suits best. */
+function problemsOfRoom(room: Room, instruments: Instruments): SettingProblem[] {
+  const byInstrument = INSTRUMENT_IDS.map((id) => checkRoom(room, instruments[id], []));
+  return byInstrument.find((problems) => !problems.length) ?? byInstrument[0]!;
+}
+
+/** A profile that was saved before an instrument was there has it as it comes. */
+export const upgradeProfile = (stored: Profile): Profile => ({ ...defaultInstruments, ...stored });
 
 /** The fret on which the index finger lies while a hand is measured. */
 export const MEASURED_FROM = 5;
@@ -75,7 +82,7 @@ const LIMIT_OF_COMFORT = 1.25;
  * @param fret where the little finger comes to lie
  * @example handReaching(defaultProfile.guitar, 9).limitMm // 125
  */
-export function handReaching({ scaleLengthMm }: Guitar, fret: number): Guitar['hand'] {
+export function handReaching({ scaleLengthMm }: Fretted, fret: number): Fretted['hand'] {
   const reach = fretPosition(scaleLengthMm, fret) - fretPosition(scaleLengthMm, MEASURED_FROM);
   const comfortableMm = Math.round(reach);
   return { comfortableMm, limitMm: Math.round(comfortableMm * LIMIT_OF_COMFORT) };

@@ -2,6 +2,7 @@ import type { BarPlace, ChordPlace } from '../chart/placeTypes';
 import type { PlannedBars } from '../comp/comping';
 import type { Hit } from '../comp/types';
 import type { AppliedDevice } from '../movement/types';
+import { INSTRUMENT_IDS, type InstrumentId } from '../voicing/instruments/rows';
 import type { FittedArrangement, Unfit } from './fit';
 import { partPositions, type PartPositions, type Positions } from './positions';
 import type {
@@ -11,10 +12,17 @@ import type {
   StoredLineNote,
   StoredLineSpan,
   StoredLock,
+  StoredLocks,
   StoredSectionPlan,
   StoredSplit,
 } from './stored';
-import type { Arrangement, InstrumentKind, LineNote, LineSpan, Lock, Split } from './types';
+import type { Arrangement, LineNote, LineSpan, Lock, Split } from './types';
+
+/** The locks of every instrument that has any. */
+export const locksOfEach = (locksOf: (id: InstrumentId) => readonly StoredLock[]): StoredLocks =>
+  Object.fromEntries(
+    INSTRUMENT_IDS.map((id) => [id, locksOf(id)] as const).filter(([, locks]) => locks.length),
+  );
 
 /** What is known of an arrangement's stored form. */
 type Before = Pick<FittedArrangement, 'sources' | 'unfit'>;
@@ -36,7 +44,7 @@ export function storeArrangement(
   const { sources, unfit } = before;
   const storing = new Storing(positions, partPositions(positions, arrangement.splits), sources);
   const left = leftOf(unfit);
-  const locksOf = (instrument: InstrumentKind): StoredLock[] => [
+  const locksOf = (instrument: InstrumentId): StoredLock[] => [
     ...arrangement.locks[instrument].map(storing.lock),
     ...left('lock').flatMap((each) => (each.instrument === instrument ? [each.stored] : [])),
   ];
@@ -44,7 +52,7 @@ export function storeArrangement(
   return {
     ...arrangement,
     version: 6,
-    locks: { guitar: locksOf('guitar'), keyboard: locksOf('keyboard') },
+    locks: locksOfEach(locksOf),
     splits: [...arrangement.splits.map(storing.split), ...left('split').map(storedOf)],
     line: {
       keepTop: line.keepTop,

@@ -2,7 +2,8 @@ import type { BarPlace, ChordPlace } from '../chart/placeTypes';
 import type { SectionPlan, Comp } from '../comp/comping';
 import type { Hit } from '../comp/types';
 import type { Voicing } from '../voicing/types';
-import type { Arrangement, InstrumentKind, LineShape } from './types';
+import type { InstrumentId } from '../voicing/instruments/rows';
+import type { Arrangement, LineShape } from './types';
 
 /**
  * An arrangement as it is saved. What a player decided about a chord or a bar names its place there, not
@@ -14,11 +15,14 @@ import type { Arrangement, InstrumentKind, LineShape } from './types';
  */
 export interface StoredArrangement extends Omit<Arrangement, 'locks' | 'splits' | 'line' | 'comp'> {
   readonly version: 6;
-  readonly locks: Readonly<Record<InstrumentKind, readonly StoredLock[]>>;
+  /** Of those instruments that have any. */
+  readonly locks: StoredLocks;
   readonly splits: readonly StoredSplit[];
   readonly line: StoredTopLine;
   readonly comp: StoredComp;
 }
+
+export type StoredLocks = Readonly<Partial<Record<InstrumentId, readonly StoredLock[]>>>;
 
 /** Something said of a chord, and the symbol it had then. */
 export interface OfChord {

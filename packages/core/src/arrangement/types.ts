@@ -1,9 +1,8 @@
 import type { AtChord } from '../chart/types';
 import type { Comp } from '../comp/comping';
 import type { Weights } from '../connect/types';
-import type { FamilyId, Instrument, Room, Voicing, VoicingSettings } from '../voicing/types';
-
-export type InstrumentKind = Instrument['kind'];
+import type { InstrumentId } from '../voicing/instruments/rows';
+import type { FamilyId, Room, Voicing, VoicingSettings } from '../voicing/types';
 
 /** A voicing the player holds on to. */
 export interface Lock extends AtChord {
@@ -51,7 +50,7 @@ export const RETURNS = ['free', 'same', 'varied'] as const;
  * the chorus as it is now. It is saved by place instead: see `StoredArrangement`.
  */
 export interface Arrangement {
-  readonly instrument: InstrumentKind;
+  readonly instrument: InstrumentId;
   readonly keyboardHands: 'one' | 'two';
   /** The room as it was chosen and dragged for this tune; later changes of the player's rooms leave it. */
   readonly room: Room;
@@ -62,7 +61,7 @@ export interface Arrangement {
   readonly weights: Weights;
   readonly loop: boolean;
   /** Each instrument keeps its own locks, so that trying the other loses none. */
-  readonly locks: Readonly<Record<InstrumentKind, readonly Lock[]>>;
+  readonly locks: Readonly<Record<InstrumentId, readonly Lock[]>>;
   readonly splits: readonly Split[];
   readonly line: TopLine;
   /** How a passage is voiced when it returns: as it comes, the same, or not with the same grips. */

@@ -52,7 +52,10 @@ describe('a passage that returns', () => {
   it('keeps a lock of its own', () => {
     const free = voiced(TWICE, arrangement());
     const lock = free.alternatives(5)[7]!.voicing;
-    const locks = { guitar: [], keyboard: [{ at: 5, symbol: 'G7', voicing: lock }] };
+    const locks = {
+      ...defaultArrangement.locks,
+      keyboard: [{ at: 5, symbol: 'G7', voicing: lock }],
+    };
     const same = voiced(TWICE, arrangement({ returns: 'same', locks }));
     expect(same.path[5]).toEqual(lock);
     expect(keys(same)[4]).toBe(keys(same)[0]);
@@ -135,7 +138,10 @@ describe.each(['free', 'same', 'varied'] as const)('when passages return %s', (r
 it('compares a locked chord with all its candidates', () => {
   const free = voiced(TWICE, arrangement());
   const third = free.alternatives(1, 10)[2]!;
-  const locks = { guitar: [], keyboard: [{ at: 1, symbol: 'G7', voicing: third.voicing }] };
+  const locks = {
+    ...defaultArrangement.locks,
+    keyboard: [{ at: 1, symbol: 'G7', voicing: third.voicing }],
+  };
   const held = voiced(TWICE, arrangement({ locks }));
   expect(held.path[1]).toEqual(third.voicing);
   expect(held.alternatives(1, 10)).toEqual(free.alternatives(1, 10));

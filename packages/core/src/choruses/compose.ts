@@ -2,7 +2,7 @@
  * From what a player has decided to what sounds: choruses framed, devices put in, hits timed, all of it
  * voiced as one, and measured against the soloist.
  */
-import { defaultInstruments, type Instruments } from '../arrangement/arrangement';
+import { defaultInstruments, type Instruments } from '../voicing/data';
 import type { Chorus } from '../arrangement/chorus';
 import type { Arrangement } from '../arrangement/types';
 import type { Connector } from '../connect/connect';

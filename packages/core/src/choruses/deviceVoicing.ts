@@ -4,7 +4,8 @@ import { pitchClassOf } from '../pitch/spelling';
 import { pitchClass } from '../units';
 import type { Degree } from '../chord/degrees';
 import type { Instrument, Room, VoicedNote, Voicing } from '../voicing/types';
-import type { PlayedNote } from '../voicing/sheet/playedNotes';
+import type { PlayedNote } from '../voicing/instruments/played';
+import { playingOf } from '../voicing/instruments/playingOf';
 import { readPlayed } from '../voicing/sheet/readPlayed';
 
 export interface DeviceVoicingContext {
@@ -38,7 +39,7 @@ function playedFor(
     case 'slide':
       return voicingAt(madeFrom.of)?.notes.map((note) => moved(note, madeFrom.by));
     case 'walk':
-      return walked(voicingAt(madeFrom.from), madeFrom.degree, madeFrom.by, instrument);
+      return walked(voicingAt(madeFrom.from), madeFrom.degree, madeFrom.by);
     case 'bass':
       return [{ pitch: bassOf(chord, room, instrument) }];
     case 'note':
@@ -54,19 +55,18 @@ function walked(
   voicing: Voicing | undefined,
   degree: Degree,
   by: number,
-  { kind }: Instrument,
 ): PlayedNote[] | undefined {
   const walker = voicing?.notes.find((note) => note.degree === degree);
   if (!voicing || !walker) return undefined;
   return voicing.notes
-    .filter((note) => note === walker || kind === 'guitar' || note.midi !== walker.midi + by)
+    .filter(
+      (note) => note === walker || note.string !== undefined || note.midi !== walker.midi + by,
+    )
     .map((note) => moved(note, note === walker ? by : 0));
 }
 
 /** The lowest place of the bass note in the register and on the instrument. */
 function bassOf(chord: PitchedChord, { window }: Room, instrument: Instrument): number {
-  const lowest =
-    instrument.kind === 'keyboard' ? instrument.lowest : Math.min(...instrument.tuning);
-  const from = Math.max(window.low, lowest);
+  const from = Math.max(window.low, playingOf(instrument).range.low);
   return from + pitchClass(pitchClassOf(chord.bass ?? chord.root) - from);
 }

@@ -45,7 +45,7 @@ describe('choruses in a row', () => {
     )[3]!;
     const arrangement = {
       ...keyboardArrangement,
-      locks: { guitar: [], keyboard: [{ at: 1, symbol: 'G7', voicing: lock }] },
+      locks: { ...defaultArrangement.locks, keyboard: [{ at: 1, symbol: 'G7', voicing: lock }] },
     };
     const all = voiceChoruses(createConnector(), {
       arrangement,

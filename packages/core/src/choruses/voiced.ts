@@ -1,4 +1,5 @@
-import { defaultInstruments, settingsOf, type Instruments } from '../arrangement/arrangement';
+import { settingsOf } from '../arrangement/arrangement';
+import { defaultInstruments, type Instruments } from '../voicing/data';
 import { voiceChorus } from '../arrangement/voiceChorus';
 import type { Arrangement } from '../arrangement/types';
 import type { Chorus } from '../arrangement/chorus';

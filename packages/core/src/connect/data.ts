@@ -62,9 +62,6 @@ export const SIZES = {
   sameColour: 2000,
 } as const;
 
-/** From here up the body of the guitar is in the way of the hand. */
-export const BODY_FRET = 12;
-
 /** The leap that is still a step of the melody, in semitones: a major third. */
 export const WIDEST_STEP = 4;
 

@@ -1,17 +1,17 @@
-import { fretPosition } from '../voicing/guitar/geometry';
+import { playingOf } from '../voicing/instruments/playingOf';
 import type { Instrument, Voicing } from '../voicing/types';
 
 /** A voicing with where the hand stands for it. */
 export interface Weighed {
   readonly voicing: Voicing;
-  /** Guitar: where the index finger stands, in mm from the nut; missing for open grips and on keys. */
+  /** On strings: where the index finger stands, in mm from the nut; missing for open grips and on keys. */
   readonly positionMm?: number;
 }
 
 export function weigh(voicing: Voicing, instrument: Instrument): Weighed {
   const fret = lowestFret(voicing);
-  if (instrument.kind !== 'guitar' || fret === 0) return { voicing };
-  return { voicing, positionMm: fretPosition(instrument.scaleLengthMm, instrument.capo + fret) };
+  const positionMm = fret ? playingOf(instrument).positionsMm[fret] : undefined;
+  return positionMm === undefined ? { voicing } : { voicing, positionMm };
 }
 
 /** The lowest fretted note's fret; 0 for open grips and on keys. */

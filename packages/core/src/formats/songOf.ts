@@ -2,7 +2,7 @@ import type { BandPlan } from '../band/plan';
 import { PARTS, type Part } from '../band/types';
 import type { Timeline } from '../chart/timeline';
 import { inTicks } from '../comp/time';
-import type { InstrumentKind } from '../arrangement/types';
+import { voiceOf, type InstrumentId } from '../voicing/instruments/rows';
 import type { MidiNote, MidiSong } from './midi/types';
 
 export interface SongRequest {
@@ -13,7 +13,7 @@ export interface SongRequest {
   readonly timeline: Timeline;
   readonly plan: BandPlan;
   readonly sections: readonly { readonly name: string; readonly fromBar: number }[];
-  readonly instrument: InstrumentKind;
+  readonly instrument: InstrumentId;
 }
 
 /** Channels and General MIDI programs, from 0. Source: General MIDI 1. */
@@ -26,7 +26,6 @@ const SOUNDS: Readonly<
   drums: { name: 'Drums', channel: 9, program: 32 },
   click: { name: 'Click', channel: 9, program: 32 },
 };
-const KEYBOARD = 4;
 
 /** What is played, as a Standard MIDI File holds it. A pickup comes first, in a bar of its own. */
 export function songOf({
@@ -56,13 +55,17 @@ export function songOf({
     chords: timeline.events.map(({ at, chord }) => ({ at: tick(at), text: chord.symbol })),
     tracks: parts.map((part) => {
       const { name, channel, program } = SOUNDS[part];
-      const keyboard = part === 'comp' && instrument === 'keyboard';
       const notes = plan.notes.filter((note) => note.part === part);
       const placed = notes.map(({ midi, at, length, velocity }): MidiNote => {
         const begin = tick(at);
         return { midi, at: begin, length: Math.max(1, tick(at + length) - begin), velocity };
       });
-      return { name, channel, program: keyboard ? KEYBOARD : program, notes: apart(placed) };
+      return {
+        name,
+        channel,
+        program: part === 'comp' ? voiceOf(instrument).program : program,
+        notes: apart(placed),
+      };
     }),
   };
 }

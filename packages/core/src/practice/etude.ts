@@ -6,12 +6,7 @@
  * Which start comes next is the one nearest to where the hand is; a string set is done before the next.
  */
 import type { Arrangement, Lock } from '../arrangement/types';
-import {
-  defaultArrangement,
-  defaultInstruments,
-  instrumentOf,
-  type Instruments,
-} from '../arrangement/arrangement';
+import { defaultArrangement, instrumentOf } from '../arrangement/arrangement';
 import { parseChord } from '../chord/parseChord';
 import type { Chord } from '../chord/types';
 import { prettyDegree } from '../chord/degrees';
@@ -21,6 +16,7 @@ import { solve } from '../connect/solver/solve';
 import { middleOf } from '../connect/middle';
 import type { ConnectSettings } from '../connect/types';
 import { fail, ok, type Result } from '../result';
+import { defaultInstruments, type Instruments } from '../voicing/data';
 import { enumeratorOf } from '../voicing/enumerate';
 import { familyOf } from '../voicing/families';
 import type { FamilyId, Room, Voicing } from '../voicing/types';

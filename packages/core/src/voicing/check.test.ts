@@ -1,18 +1,20 @@
-import { checkGuitar, checkKeyboard, checkRoom } from './check';
+import { checkInstrument, checkRoom } from './check';
 import { defaultGuitar, defaultKeyboard, rooms } from './data';
-import { ROOM_IDS, type Guitar, type Room } from './types';
+import { ROOM_IDS, type Fretted, type Room } from './types';
 import { families } from './families';
 
-const guitar = (change: Partial<Guitar>): string[] =>
-  checkGuitar({ ...defaultGuitar, ...change }).map(({ path, message }) => `${path}: ${message}`);
+const guitar = (change: Partial<Fretted>): string[] =>
+  checkInstrument({ ...defaultGuitar, ...change }).map(
+    ({ path, message }) => `${path}: ${message}`,
+  );
 const room = (change: Partial<Room>, family: Parameters<typeof checkRoom>[2] = []): string[] =>
   checkRoom({ ...rooms.bass, ...change }, defaultGuitar, family).map(
     ({ path, message }) => `${path}: ${message}`,
   );
 
 it('finds nothing to say about what comes with the application', () => {
-  expect(checkGuitar(defaultGuitar)).toEqual([]);
-  expect(checkKeyboard(defaultKeyboard)).toEqual([]);
+  expect(checkInstrument(defaultGuitar)).toEqual([]);
+  expect(checkInstrument(defaultKeyboard)).toEqual([]);
   for (const id of ROOM_IDS) {
     for (const instrument of [defaultGuitar, defaultKeyboard]) {
       for (const family of families) {
@@ -55,7 +57,7 @@ describe('a guitar that cannot be says what and why', () => {
       { scaleLengthMm: NaN },
       'scaleLengthMm: A scale is long, in mm, from 300 to 900; this says NaN.',
     ],
-  ] as [string, Partial<Guitar>, string][])('%s', (_, change, message) => {
+  ] as [string, Partial<Fretted>, string][])('%s', (_, change, message) => {
     expect(guitar(change)).toContain(message);
   });
 
@@ -72,7 +74,7 @@ describe('a keyboard that cannot be says what and why', () => {
     ],
     [{ lowest: 60, highest: 48 }, 'The highest key, C3, is not above the lowest, C4.'],
   ])('%j', (change, message) => {
-    const problems = checkKeyboard({ ...defaultKeyboard, ...change });
+    const problems = checkInstrument({ ...defaultKeyboard, ...change });
     expect(problems.map((problem) => problem.message)).toContain(message);
   });
 });

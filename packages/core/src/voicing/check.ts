@@ -7,101 +7,31 @@ import { defaultVoicingSettings } from './data';
 import { enumerateVoicings, rangeOf } from './enumerate';
 import { familyOf } from './families';
 import { familyStacks } from './familyStacks';
+import { playingOf } from './instruments/playingOf';
+import { labelOfInstrument } from './instruments/rows';
 import { materialOf } from './material';
 import { pitchName } from './pitchName';
-import type {
-  FamilyId,
-  Guitar,
-  Hand,
-  Instrument,
-  Keyboard,
-  PitchRange,
-  Room,
-  VoicingSettings,
-} from './types';
+import { LIMITS, problemsAmong, within, type Check, type SettingProblem } from './problem';
+import type { FamilyId, Instrument, PitchRange, Room, Voicing, VoicingSettings } from './types';
 
-export interface SettingProblem {
-  /** Path to the field, as `hand.limitMm`. */
-  readonly path: string;
-  /** For the player, a sentence. */
-  readonly message: string;
+/** @returns nothing when the instrument can be played by this hand */
+export function checkInstrument(instrument: Instrument): SettingProblem[] {
+  const playing = playingOf(instrument);
+  const problems = playing.problems();
+  if (problems.length) return problems;
+  return problemsAmong([playing.handProblem(smallestForms(instrument))]);
 }
 
-/** What instruments and rooms may be, both ends included. */
-export const LIMITS = {
-  strings: { low: 4, high: 8 },
-  frets: { low: 1, high: 36 },
-  scaleLengthMm: { low: 300, high: 900 },
-  stringSpacingMm: { low: 5, high: 20 },
-  handMm: { low: 10, high: 250 },
-  reach: { low: 12, high: 17 },
-  mostNotes: { low: 2, high: 8 },
-  pitch: { low: 0, high: 127 },
-} as const;
-
-type Check = SettingProblem | undefined;
-
-const problemsAmong = (checks: readonly Check[]): SettingProblem[] =>
-  checks.filter((check) => check !== undefined);
-
-function within(path: string, value: number, { low, high }: PitchRange, what: string): Check {
-  if (Number.isFinite(value) && value >= low && value <= high) return undefined;
-  return { path, message: `${what} from ${low} to ${high}; this says ${value}.` };
-}
-
-/** @returns nothing when the guitar can be played */
-export function checkGuitar(guitar: Guitar): SettingProblem[] {
-  const { tuning, frets, capo, scaleLengthMm, stringSpacingMm, hand } = guitar;
-  const { comfortableMm, limitMm } = hand;
-  const problems = problemsAmong([
-    within('tuning', tuning.length, LIMITS.strings, 'A guitar has strings'),
-    ...tuning.map((pitch, at) => within(`tuning.${at}`, pitch, LIMITS.pitch, 'A string sounds')),
-    tuningInOrder(tuning),
-    within('frets', frets, LIMITS.frets, 'A neck has frets'),
-    within('capo', capo, { low: 0, high: Math.max(0, frets - 1) }, 'A capo lies on a fret'),
-    within('scaleLengthMm', scaleLengthMm, LIMITS.scaleLengthMm, 'A scale is long, in mm,'),
-    within('stringSpacingMm', stringSpacingMm, LIMITS.stringSpacingMm, 'Strings lie apart, in mm,'),
-    within('hand.comfortableMm', comfortableMm, LIMITS.handMm, 'A hand opens, in mm,'),
-    within('hand.limitMm', limitMm, LIMITS.handMm, 'A hand opens, in mm,'),
-    comfortableMm <= limitMm
-      ? undefined
-      : {
-          path: 'hand.limitMm',
-          message: `What is comfortable, ${comfortableMm} mm, cannot be more than the limit, ${limitMm} mm.`,
-        },
-  ]);
-  return problems.length ? problems : problemsAmong([handHolds(guitar)]);
-}
-
-function tuningInOrder(tuning: readonly number[]): Check {
-  const at = tuning.findIndex((pitch, index) => index > 0 && pitch <= tuning[index - 1]!);
-  if (at < 0) return undefined;
-  const [lower, upper] = [tuning.length - at + 1, tuning.length - at];
-  return {
-    path: `tuning.${at}`,
-    message: `String ${upper}, ${pitchName(tuning[at]!)}, is not above string ${lower}, ${pitchName(tuning[at - 1]!)}: strings go from the lowest to the highest.`,
-  };
-}
-
-/** The smallest grips there are: two guide tones. */
-function handHolds(guitar: Guitar): Check {
+/** The smallest forms there are: two guide tones. */
+function smallestForms(instrument: Instrument): Voicing[] {
   const settings: VoicingSettings = {
     ...defaultVoicingSettings,
-    instrument: guitar,
-    room: { ...defaultVoicingSettings.room, window: rangeOf(guitar) },
+    instrument,
+    room: { ...defaultVoicingSettings.room, window: rangeOf(instrument) },
     families: ['guide'],
     includeOutOfReach: true,
   };
-  const grips = PROBES.flatMap((chord) => enumerateVoicings(chord, settings)).filter(({ notes }) =>
-    notes.every(({ fret }) => fret !== 0),
-  );
-  const narrowest = Math.ceil(Math.min(...grips.map(({ stretchMm }) => stretchMm ?? Infinity)));
-  const { limitMm } = guitar.hand;
-  if (limitMm >= narrowest) return undefined;
-  return {
-    path: 'hand.limitMm',
-    message: `A hand that opens ${limitMm} mm holds no grip: the narrowest there is needs ${narrowest} mm.`,
-  };
+  return PROBES.flatMap((chord) => enumerateVoicings(chord, settings));
 }
 
 /** Chords that a family which voices anything voices. */
@@ -109,24 +39,6 @@ const PROBES: readonly PitchedChord[] = ['C7', 'Cmaj7', 'Cm7', 'C6', 'C'].flatMa
   const read = parseChord(symbol);
   return read.ok && read.value.kind === 'chord' ? [read.value] : [];
 });
-
-/** @returns nothing when the keyboard can be played */
-export function checkKeyboard({ lowest, highest, reach }: Keyboard): SettingProblem[] {
-  const hand = (name: Hand): Check =>
-    within(`reach.${name}`, reach[name], LIMITS.reach, `The ${name} hand spans half steps`);
-  return problemsAmong([
-    within('lowest', lowest, LIMITS.pitch, 'A key sounds'),
-    within('highest', highest, LIMITS.pitch, 'A key sounds'),
-    lowest < highest
-      ? undefined
-      : {
-          path: 'highest',
-          message: `The highest key, ${pitchName(highest)}, is not above the lowest, ${pitchName(lowest)}.`,
-        },
-    hand('left'),
-    hand('right'),
-  ]);
-}
 
 /** @returns nothing when these families fit into the room on this instrument */
 export function checkRoom(
@@ -162,7 +74,7 @@ function reachesInstrument(window: PitchRange, instrument: Instrument): Check {
   if (window.low < range.high && window.high > range.low) return undefined;
   return {
     path: 'window',
-    message: `The register ${inWords(window)} is off this ${instrument.kind}, which goes from ${inWords(range)}.`,
+    message: `The register ${inWords(window)} is off this ${labelOfInstrument(instrument.kind).toLowerCase()}, which goes from ${inWords(range)}.`,
   };
 }
 

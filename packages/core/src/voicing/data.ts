@@ -1,4 +1,5 @@
-import type { Guitar, Keyboard, Others, PitchRange, Room, RoomId, VoicingSettings } from './types';
+import { FRETTED, KEYED, type FrettedId, type KeyedId } from './instruments/rows';
+import type { Fretted, Keyboard, Others, PitchRange, Room, RoomId, VoicingSettings } from './types';
 
 /**
  * How far a fretting hand opens, in mm: up to `comfortable` is easy, up to `limit` a stretch. Source: our
@@ -10,26 +11,39 @@ export const HANDS = {
   large: { comfortableMm: 115, limitMm: 140 },
 } as const;
 
-/** Six strings in E A D G B E on the common 648 mm scale. Source: common practice. */
-export const defaultGuitar: Guitar = {
-  kind: 'guitar',
-  tuning: [40, 45, 50, 55, 59, 64],
-  frets: 20,
-  capo: 0,
-  scaleLengthMm: 648,
-  stringSpacingMm: 10.5,
-  hand: HANDS.middle,
-  picking: 'fingers',
+/** A fretted instrument as it comes, in a middle hand. */
+function frettedOf(kind: FrettedId): Fretted {
+  const { tunings, frets, scaleLengthMm, stringSpacingMm } = FRETTED[kind];
+  const tuning = tunings[0].pitches;
+  const inHand = { hand: HANDS.middle, picking: 'fingers' } as const;
+  return { kind, tuning, frets, capo: 0, scaleLengthMm, stringSpacingMm, ...inHand };
+}
+
+/** Keys under two hands that span a ninth. Source: common practice. */
+function keyedOf(kind: KeyedId): Keyboard {
+  const { lowest, highest } = KEYED[kind];
+  return { kind, lowest, highest, hands: 'two', reach: { left: 14, right: 14 } };
+}
+
+export const defaultGuitar = frettedOf('guitar');
+export const defaultKeyboard = keyedOf('keyboard');
+
+/** Every instrument as a player has it in hand. */
+export type Instruments = Readonly<Record<FrettedId, Fretted> & Record<KeyedId, Keyboard>>;
+
+const each = <K extends string, T>(rows: Readonly<Record<K, unknown>>, make: (id: K) => T) =>
+  Object.fromEntries((Object.keys(rows) as K[]).map((id) => [id, make(id)])) as Record<K, T>;
+
+export const defaultInstruments: Instruments = {
+  ...each(FRETTED, frettedOf),
+  ...each(KEYED, keyedOf),
 };
 
-/** Eighty-eight keys and a hand that spans a ninth. Source: common practice. */
-export const defaultKeyboard: Keyboard = {
-  kind: 'keyboard',
-  lowest: 21,
-  highest: 108,
-  hands: 'two',
-  reach: { left: 14, right: 14 },
-};
+/** The instruments, and nothing else, of something that has them. */
+export const instrumentsOf = (from: Instruments): Instruments => ({
+  ...each(FRETTED, (id) => from[id]),
+  ...each(KEYED, (id) => from[id]),
+});
 
 /** Where a bass and a soloist usually move: E1 to G3, and G3 to C6. Source: common practice. */
 const BASS: PitchRange = { low: 28, high: 55 };

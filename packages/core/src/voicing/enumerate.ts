@@ -2,16 +2,13 @@ import { DEGREES, type Degree } from '../chord/degrees';
 import type { Chord, PitchedChord } from '../chord/types';
 import { pitchClassOf, spellFrom, type NoteName } from '../pitch/spelling';
 import { once } from '../once';
-import { impossible } from '../result';
 import { familyOf } from './families';
 import { familyStacks, thinnedStacks } from './familyStacks';
-import { guitarPlayer } from './guitar/guitarPlayer';
-import { openPitches } from './guitar/geometry';
-import { keyboardPlayer } from './keyboard/keyboardPlayer';
+import { playingOf } from './instruments/playingOf';
 import { materialKey, materialOf, type Material } from './material';
 import { FEWEST_NOTES } from './partial';
 import type { Occasion, Placing, Player } from './player';
-import type { FamilyId, Instrument, Voicing, VoicingSettings } from './types';
+import type { FamilyId, Instrument, PitchRange, Voicing, VoicingSettings } from './types';
 
 /** The silence under N.C. */
 export const REST: Voicing = { family: 'rest', notes: [], ease: 'easy' };
@@ -132,21 +129,8 @@ export function voicingKey({ notes }: Voicing): string {
   return key;
 }
 
-export function playerOf(settings: VoicingSettings): Player {
-  const { instrument } = settings;
-  switch (instrument.kind) {
-    case 'guitar':
-      return guitarPlayer(instrument, settings);
-    case 'keyboard':
-      return keyboardPlayer(instrument, settings);
-    default:
-      return impossible(instrument);
-  }
-}
+export const playerOf = (settings: VoicingSettings): Player =>
+  playingOf(settings.instrument).player(settings);
 
 /** The lowest and the highest pitch of an instrument. */
-export function rangeOf(instrument: Instrument): { low: number; high: number } {
-  if (instrument.kind === 'keyboard') return { low: instrument.lowest, high: instrument.highest };
-  const { tuning, frets } = instrument;
-  return { low: Math.min(...openPitches(instrument)), high: Math.max(...tuning) + frets };
-}
+export const rangeOf = (instrument: Instrument): PitchRange => playingOf(instrument).range;

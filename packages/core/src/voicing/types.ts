@@ -1,6 +1,7 @@
 import type { Degree } from '../chord/degrees';
 import type { NoteName } from '../pitch/spelling';
 import type { Midi, Millimetres, Semitones } from '../units';
+import type { FrettedId, KeyedId } from './instruments/rows';
 
 export const FAMILY_IDS = [
   'guide',
@@ -20,7 +21,9 @@ export const FAMILY_IDS = [
 ] as const;
 export type FamilyId = (typeof FAMILY_IDS)[number];
 
-export type Ease = 'easy' | 'stretch' | 'out of reach';
+/** From the easiest. */
+export const EASES = ['easy', 'stretch', 'out of reach'] as const;
+export type Ease = (typeof EASES)[number];
 export type Hand = 'left' | 'right';
 
 /** 0 = root position, 1 = first inversion (third in the bass), 2 = fifth, 3 = seventh or sixth. */
@@ -31,13 +34,13 @@ export interface VoicedNote {
   /** Spelled by the chord, strictly; see `plainSpelling` for readouts. */
   readonly note: NoteName;
   readonly degree: Degree;
-  /** Guitar: 1 = highest string. */
+  /** On strings: 1..n as players count them, 1 = the highest on a guitar. */
   readonly string?: number;
-  /** Guitar: 0 = open. */
+  /** On strings: 0 = open. */
   readonly fret?: number;
-  /** Guitar, fretted notes: 1 = index .. 4 = little finger. */
+  /** On strings, fretted notes: 1 = index .. 4 = little finger. */
   readonly finger?: number;
-  /** Keyboard. */
+  /** On keys. */
   readonly hand?: Hand;
 }
 
@@ -49,14 +52,15 @@ export interface Voicing {
   readonly without?: readonly Degree[];
   /** Bottom to top. */
   readonly notes: readonly VoicedNote[];
-  /** Guitar: from the lowest to the highest fretted position, string spacing counted. */
+  /** On strings: from the lowest to the highest fretted position, string spacing counted. */
   readonly stretchMm?: Millimetres;
   readonly ease: Ease;
 }
 
-export interface Guitar {
-  readonly kind: 'guitar';
-  /** Open strings as MIDI notes, lowest string first. */
+/** A fretted instrument in a player's hands. */
+export interface Fretted {
+  readonly kind: FrettedId;
+  /** Open strings as MIDI notes, from string n to string 1: the lowest first, but for re-entrant ones. */
   readonly tuning: readonly number[];
   /** From the nut, 1..36. */
   readonly frets: number;
@@ -72,8 +76,9 @@ export interface Guitar {
   readonly picking: 'fingers' | 'pick';
 }
 
+/** An instrument with keys under a player's hands. */
 export interface Keyboard {
-  readonly kind: 'keyboard';
+  readonly kind: KeyedId;
   readonly lowest: number;
   readonly highest: number;
   /** One hand comps while the other solos or rests, or both comp. */
@@ -82,7 +87,7 @@ export interface Keyboard {
   readonly reach: Readonly<Record<Hand, number>>;
 }
 
-export type Instrument = Guitar | Keyboard;
+export type Instrument = Fretted | Keyboard;
 
 export interface PitchRange {
   readonly low: number;

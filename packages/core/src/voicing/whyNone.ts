@@ -1,8 +1,9 @@
 import type { PitchedChord } from '../chord/types';
-import { enumerateVoicings, rangeOf } from './enumerate';
+import { enumerateVoicings } from './enumerate';
 import { families, familyOf } from './families';
+import { playingOf } from './instruments/playingOf';
 import { pitchName } from './pitchName';
-import type { FamilyId, Voicing, VoicingSettings } from './types';
+import type { FamilyId, VoicingSettings } from './types';
 
 /**
  * Why a chord has no voicing under these settings, as one sentence that names the binding limit and,
@@ -21,25 +22,13 @@ function bindingLimit(chord: PitchedChord, settings: VoicingSettings): string {
   const names = settings.families.map((id) => familyOf(id).label).join(' or ');
   const anyHand = { ...settings, includeOutOfReach: true };
   const beyond = enumerateVoicings(chord, anyHand);
-  if (beyond.length) return beyondTheHand(names, beyond, settings);
+  if (beyond.length) return playingOf(instrument).beyondHand(names, beyond);
   const { low, high } = room.window;
-  const anyRegister = { ...room, window: rangeOf(instrument) };
+  const anyRegister = { ...room, window: playingOf(instrument).range };
   if (enumerateVoicings(chord, { ...anyHand, room: anyRegister }).length) {
     return `no form of ${names} fits between ${pitchName(low)} and ${pitchName(high)}, this room's register`;
   }
   return `there is no form of ${names} for this kind of chord`;
-}
-
-function beyondTheHand(names: string, all: readonly Voicing[], settings: VoicingSettings): string {
-  const { instrument } = settings;
-  if (instrument.kind === 'keyboard') {
-    const { left, right } = instrument.reach;
-    return `every form of ${names} is wider than the hand's reach of ${Math.max(left, right)} half steps`;
-  }
-  const { limitMm } = instrument.hand;
-  const stretch = Math.round(Math.min(...all.map((voicing) => voicing.stretchMm ?? Infinity)));
-  if (stretch <= limitMm) return `every form of ${names} needs more fingers than a hand has`;
-  return `the narrowest grip of ${names} needs ${stretch} mm, and the hand's limit is ${limitMm} mm`;
 }
 
 /**

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { useTune } from '../../document/store';
 import { engine } from '../../engine/client';
 import type { VoicedChorus } from '../../engine/protocol';
-import { useProfile } from '../../profile/profileStore';
+import { useInstruments } from '../../profile/useInstruments';
 
 /** Both choruses, voiced; `undefined` until they are. */
 export function useCompared(
@@ -11,13 +11,13 @@ export function useCompared(
   right: Arrangement,
 ): readonly VoicedChorus[] | undefined {
   const { text, places, meter, key } = useTune();
-  const { guitar, keyboard } = useProfile();
+  const instruments = useInstruments();
   const [answer, setAnswer] = useState<{ of: string; compared: readonly VoicedChorus[] }>();
-  const of = JSON.stringify([text, places, meter, key, guitar, keyboard, left, right]);
+  const of = JSON.stringify([text, places, meter, key, instruments, left, right]);
   useEffect(() => {
     const requests = [left, right].map((setup) => ({
       ...{ text, places, meter, key, setup },
-      instruments: { guitar, keyboard },
+      instruments,
     }));
     void engine.compare(requests).then((compared) => {
       setAnswer({ of, compared });

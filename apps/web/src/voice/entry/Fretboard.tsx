@@ -1,4 +1,4 @@
-import { fretPosition, openPitches, type Guitar, type PlayedNote } from '@drop-close/core';
+import { fretPosition, openPitches, type Fretted, type PlayedNote } from '@drop-close/core';
 import { useRef, type KeyboardEvent } from 'react';
 import { prettyPitch } from '../../ui/notation';
 
@@ -8,17 +8,17 @@ const MARKED = [3, 5, 7, 9, 12, 15, 17, 19, 21, 24];
 const OPEN_SHARE = 0.06;
 
 interface FretboardProps {
-  readonly guitar: Guitar;
+  readonly neck: Fretted;
   readonly leftHanded: boolean;
   readonly played: readonly PlayedNote[];
   readonly onToggle: (string: number, fret: number) => void;
 }
 
 /** The neck as it lies: every place a button, frets as wide as they are. */
-export function Fretboard({ guitar, leftHanded, played, onToggle }: FretboardProps) {
+export function Fretboard({ neck, leftHanded, played, onToggle }: FretboardProps) {
   const board = useRef<HTMLDivElement>(null);
-  const open = openPitches(guitar);
-  const frets = guitar.frets - guitar.capo;
+  const open = openPitches(neck);
+  const frets = neck.frets - neck.capo;
   const strings = open.map((pitch, index) => ({ pitch, string: open.length - index })).reverse();
   const sounds = (string: number, fret: number): boolean =>
     played.some((note) => 'string' in note && note.string === string && note.fret === fret);
@@ -36,9 +36,9 @@ export function Fretboard({ guitar, leftHanded, played, onToggle }: FretboardPro
       ref={board}
       className="fretboard"
       role="group"
-      aria-label="Fretboard, highest string on top"
+      aria-label="Fretboard, string 1 on top"
       dir={leftHanded ? 'rtl' : 'ltr'}
-      style={{ gridTemplateColumns: columnsOf(guitar, frets) }}
+      style={{ gridTemplateColumns: columnsOf(neck, frets) }}
       onKeyDown={onKeyDown}
     >
       {strings.map(({ pitch, string }) =>
@@ -71,11 +71,11 @@ export function Fretboard({ guitar, leftHanded, played, onToggle }: FretboardPro
 }
 
 /** Widths as the frets lie, the open strings before the nut. */
-function columnsOf({ scaleLengthMm, capo }: Guitar, frets: number): string {
+function columnsOf({ scaleLengthMm, capo }: Fretted, frets: number): string {
   const at = (fret: number): number => fretPosition(scaleLengthMm, capo + fret);
-  const neck = at(frets) - at(0);
+  const length = at(frets) - at(0);
   const widths = Array.from({ length: frets }, (_, fret) => at(fret + 1) - at(fret));
-  return [neck * OPEN_SHARE, ...widths]
+  return [length * OPEN_SHARE, ...widths]
     .map((width) => `minmax(0, ${width.toFixed(1)}fr)`)
     .join(' ');
 }

@@ -1,5 +1,4 @@
 import {
-  instrumentOf,
   prettyDegree,
   readPlayed,
   easeReason,
@@ -8,17 +7,15 @@ import {
 } from '@drop-close/core';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
-import { useTune } from '../../document/store';
 import { useBand } from '../../playback/useBand';
-import { useProfile } from '../../profile/profileStore';
+import { useInstrument } from '../../profile/useInstrument';
 import { useSelection } from '../../place/selection';
 import { useNotation } from '../../profile/useNotation';
 import { plainSymbol } from '../../ui/symbol';
 import { voicingName } from '../desk/describe';
 import { useVoiceActions } from '../desk/useVoiceActions';
-import { Fretboard } from './Fretboard';
+import { Board } from './Board';
 import { MidiChooser } from './MidiChooser';
-import { PianoKeys } from './PianoKeys';
 import { toggled } from './toggled';
 import './entry.css';
 
@@ -32,44 +29,29 @@ export function NoteEntry() {
 
 function Entry() {
   const { event } = useSelection();
-  const { setup } = useTune();
-  const profile = useProfile();
   const { hearNotes } = useBand();
   const [played, setPlayed] = useState<readonly PlayedNote[]>([]);
-  const instrument = instrumentOf(setup, profile);
+  const instrument = useInstrument();
   const chord = event?.chord;
   const result = useMemo(
     () =>
       played.length && chord?.kind === 'chord' ? readPlayed(chord, played, instrument) : undefined,
     [played, chord, instrument],
   );
-  const put = (note: PlayedNote): void => {
-    setPlayed(toggled(played, note));
-  };
   return (
     <section className="entry" aria-label="Put a voicing together">
-      {instrument.kind === 'guitar' ? (
-        <Fretboard
-          guitar={instrument}
-          leftHanded={profile.leftHanded}
-          played={onStrings(played, result)}
-          onToggle={(string, fret) => {
-            put({ string, fret });
-          }}
-        />
-      ) : (
-        <PianoKeys
-          keyboard={instrument}
-          played={played}
-          onToggle={(pitch) => {
-            put({ pitch });
-          }}
-        />
-      )}
+      <Board
+        instrument={instrument}
+        played={played}
+        reading={result?.ok ? result.value : undefined}
+        onToggle={(note) => {
+          setPlayed(toggled(played, note));
+        }}
+      />
       <div className="entry-foot">
         <p role="status" className="entry-words">
           {!result &&
-            `${instrument.kind === 'guitar' ? 'Click strings' : 'Click keys'}, or play them in: what is it as ${plainSymbol(chord?.symbol ?? '')}?`}
+            `Click the notes, or play them in: what is it as ${plainSymbol(chord?.symbol ?? '')}?`}
           {result && !result.ok && <span className="fault">{result.problem}</span>}
           {result?.ok && <Reading reading={result.value} />}
           {result?.ok && (
@@ -101,15 +83,6 @@ function Entry() {
       </div>
     </section>
   );
-}
-
-/** Notes from a keyboard are shown where they were laid on the strings. */
-function onStrings(
-  played: readonly PlayedNote[],
-  result: ReturnType<typeof readPlayed> | undefined,
-): readonly PlayedNote[] {
-  if (!result?.ok) return played;
-  return result.value.voicing.notes.map(({ string = 0, fret = 0 }) => ({ string, fret }));
 }
 
 function Reading({ reading }: { reading: PlayedVoicing }) {

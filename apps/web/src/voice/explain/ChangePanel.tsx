@@ -1,4 +1,5 @@
 import {
+  playingOf,
   prettyDegree,
   resolutionsOf,
   shiftsOf,
@@ -51,7 +52,7 @@ export function ChangePanel({ chorus, outcome, index }: ChangePanelProps) {
         .map((line) => (
           <p key={`${line.from} ${line.voices[0]}`}>{lineInWords(line, nameOf)}</p>
         ))}
-      {instrument.kind === 'guitar' && (
+      {playingOf(instrument).positionsMm.length > 0 && (
         <p className="quiet">
           {shift < 1 ? 'The hand stays.' : `The hand moves ${Math.round(shift)} mm.`}
         </p>

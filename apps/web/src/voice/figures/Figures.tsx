@@ -1,4 +1,4 @@
-import { profileByBar } from '@drop-close/core';
+import { playingOf, profileByBar } from '@drop-close/core';
 import { useMemo } from 'react';
 import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
 import { useSelection } from '../../place/selection';
@@ -41,7 +41,7 @@ export default function Figures({ chorus, outcome }: FiguresProps) {
       </dl>
       <ProfileChart
         bars={bars}
-        hand={instrument.kind === 'guitar'}
+        hand={playingOf(instrument).positionsMm.length > 0}
         onBar={(bar) => {
           select(events.findIndex((event) => event.bar === bar));
         }}

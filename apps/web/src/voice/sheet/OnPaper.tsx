@@ -1,7 +1,7 @@
 import { nameNotes, soundOf, type PitchedChord, type Voicing } from '@drop-close/core';
 import { useMemo } from 'react';
 import { VoicingStaff } from '../../notation/VoicingStaff';
-import { useProfile } from '../../profile/profileStore';
+import { useInstrument } from '../../profile/useInstrument';
 import { useNotation } from '../../profile/useNotation';
 import { prettyPitch } from '../../ui/notation';
 import { plainSymbol } from '../../ui/symbol';
@@ -10,7 +10,7 @@ const MOST_NAMES = 6;
 
 /** The voicing on the staff, what it sounds like, and what else these notes may be read as. */
 export function OnPaper({ chord, voicing }: { chord: PitchedChord; voicing: Voicing }) {
-  const { guitar } = useProfile();
+  const instrument = useInstrument();
   const { symbol } = useNotation();
   const pitches = useMemo(() => voicing.notes.map(({ midi }) => midi), [voicing]);
   const sound = soundOf(pitches);
@@ -24,7 +24,7 @@ export function OnPaper({ chord, voicing }: { chord: PitchedChord; voicing: Voic
   );
   return (
     <section aria-label="On paper">
-      <VoicingStaff voicing={voicing} strings={guitar.tuning.length} />
+      <VoicingStaff voicing={voicing} instrument={instrument} />
       <dl className="paper-facts">
         <dt>Sounds</dt>
         <dd>

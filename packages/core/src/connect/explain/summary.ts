@@ -2,6 +2,7 @@ import type { ChartEvent } from '../../chart/timeline';
 import type { Chord } from '../../chord/types';
 import type { NoteName } from '../../pitch/spelling';
 import { voicingKey } from '../../voicing/enumerate';
+import { playingOf } from '../../voicing/instruments/playingOf';
 import type { Instrument, Voicing } from '../../voicing/types';
 import type { Change } from '../types';
 import { weigh } from '../weighed';
@@ -21,9 +22,9 @@ export interface Summary {
   /** Changes from one phrase to the next where the whole hand moves an octave. */
   readonly octaveMoves: number;
   readonly resolutions: { readonly met: number; readonly asked: number };
-  /** Guitar: how far the index finger goes along the neck, in mm. */
+  /** On strings: how far the index finger goes along the neck, in mm. */
   readonly handTravelMm?: number;
-  /** Guitar: the widest grip. */
+  /** On strings: the widest grip. */
   readonly hardest?: { readonly at: number; readonly stretchMm: number };
   /** Different grips, and chords that are voiced. */
   readonly grips: number;
@@ -43,7 +44,7 @@ export function summaryOf(request: SummaryRequest): Summary {
   const { path, changes, instrument } = request;
   const motion = changes.reduce((sum, change) => sum + change.motion, 0);
   const sounding = path.filter(({ notes }) => notes.length > 0);
-  const onStrings = instrument.kind === 'guitar' && sounding.length > 0;
+  const alongNeck = playingOf(instrument).positionsMm.length > 0 && sounding.length > 0;
   const held = longestHeld(path, changes);
   return {
     motion,
@@ -52,7 +53,7 @@ export function summaryOf(request: SummaryRequest): Summary {
     leaps: changes.reduce((sum, change) => sum + leapsIn(change), 0),
     octaveMoves: changes.filter(({ octave }) => octave !== 0).length,
     resolutions: resolutionCount(request),
-    ...(onStrings && {
+    ...(alongNeck && {
       handTravelMm: Math.round(shiftsOf(request).reduce((sum, mm) => sum + mm, 0)),
       hardest: hardestGrip(path),
     }),

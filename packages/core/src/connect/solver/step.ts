@@ -1,4 +1,4 @@
-import { fretPosition } from '../../voicing/guitar/geometry';
+import { playingOf } from '../../voicing/instruments/playingOf';
 import type { Instrument } from '../../voicing/types';
 import { once } from '../../once';
 import { octavesOf } from '../place';
@@ -30,11 +30,8 @@ export const MOST_SCANNED = 6000;
 
 /** Prices of shifts along the neck. An open grip stands nowhere: the hand comes from and goes anywhere. */
 export function shiftsOn(instrument: Instrument, prices: Prices): ChangeContext['shift'] {
-  if (instrument.kind !== 'guitar') return () => 0;
-  const { scaleLengthMm, capo, frets } = instrument;
-  const stands = Array.from({ length: frets + 1 }, (_, fret) =>
-    fretPosition(scaleLengthMm, capo + fret),
-  );
+  const stands = playingOf(instrument).positionsMm;
+  if (!stands.length) return () => 0;
   return (a, b) => (a && b ? prices.shift(stands[a]!, stands[b]!) : 0);
 }
 

@@ -1,6 +1,6 @@
 import { chord } from '../../testing/builders';
 import { defaultGuitar, defaultKeyboard } from '../../voicing/data';
-import { fretPosition } from '../../voicing/guitar/geometry';
+import { fretPosition } from '../../voicing/strings/geometry';
 import { enumerateVoicings, voicingKey } from '../../voicing/enumerate';
 import type { VoicedNote, Voicing } from '../../voicing/types';
 import { midi } from '../../units';

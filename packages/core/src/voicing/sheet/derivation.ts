@@ -1,5 +1,6 @@
 import { prettyDegree, type Degree } from '../../chord/degrees';
 import type { NoteName } from '../../pitch/spelling';
+import { inList, sentence } from '../sentence';
 
 export interface DerivedNote {
   /** MIDI note. */
@@ -22,16 +23,6 @@ export interface DerivationStep {
 
 /** What the chord calls a degree. */
 export type Named = (degree: Degree) => NoteName;
-
-/** "a, b and c". */
-export const inList = (items: readonly string[]): string =>
-  items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)!}`;
-
-/** Parts that start with what they are about, as one sentence. */
-export const sentence = (parts: readonly string[]): string => {
-  const text = parts.join('; ');
-  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
-};
 
 /** The step in which degrees are left out of notes. */
 export function leaveOut(

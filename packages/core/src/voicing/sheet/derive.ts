@@ -8,14 +8,9 @@ import type { PitchedChord } from '../../chord/types';
 import { spellFrom } from '../../pitch/spelling';
 import { pitchClass } from '../../units';
 import { familyOf } from '../families';
+import { sentence } from '../sentence';
 import type { Voicing } from '../types';
-import {
-  leaveOut,
-  sentence,
-  type DerivationStep,
-  type DerivedNote,
-  type Named,
-} from './derivation';
+import { leaveOut, type DerivationStep, type DerivedNote, type Named } from './derivation';
 import { dropSteps } from './dropSteps';
 
 /**

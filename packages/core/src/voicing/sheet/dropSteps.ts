@@ -1,15 +1,9 @@
 import { prettyDegree, semitonesOf, type Degree } from '../../chord/degrees';
 import { pitchClass } from '../../units';
+import { inList, sentence } from '../sentence';
 import { closePositions, drop } from '../stacks';
 import type { DegreeStack, Voicing } from '../types';
-import {
-  inList,
-  leaveOut,
-  sentence,
-  type DerivationStep,
-  type DerivedNote,
-  type Named,
-} from './derivation';
+import { leaveOut, type DerivationStep, type DerivedNote, type Named } from './derivation';
 
 /**
  * Close position counted from the top, then the counted voices an octave lower, then what a partial form

@@ -4,13 +4,12 @@
  */
 import { prettyDegree, type Degree } from '../../chord/degrees';
 import type { PitchedChord } from '../../chord/types';
-import { enumerateVoicings, voicingKey } from '../enumerate';
-import { fingeringsOf } from '../guitar/fingering';
+import { enumerateVoicings } from '../enumerate';
+import { playingOf } from '../instruments/playingOf';
 import { materialOf } from '../material';
 import { FEWEST_NOTES, leastNeeded } from '../partial';
-import type { Voicing, VoicingSettings } from '../types';
-import { inList } from './derivation';
-import { fingered, hold, placesOf } from './hold';
+import { inList } from '../sentence';
+import { EASES, type Voicing, type VoicingSettings } from '../types';
 
 export interface EasierForm {
   readonly voicing: Voicing;
@@ -29,19 +28,16 @@ export function easierForms(
   if (!voicing.notes.length) return [];
   const forms = [
     ...elsewhere(chord, voicing, settings),
-    otherFingers(voicing, settings),
+    ...playingOf(settings.instrument).otherHolds(voicing),
     fewerNotes(chord, voicing, settings),
-    bothHands(voicing, settings),
   ];
   return forms.filter((form) => form !== undefined);
 }
 
 const pitchesOf = ({ notes }: Voicing): number[] => notes.map((note) => note.midi);
 
-const EASE_ORDER = ['easy', 'stretch', 'out of reach'] as const;
-
 function easier(one: Voicing, than: Voicing): boolean {
-  const better = EASE_ORDER.indexOf(one.ease) - EASE_ORDER.indexOf(than.ease);
+  const better = EASES.indexOf(one.ease) - EASES.indexOf(than.ease);
   if (better !== 0) return better < 0;
   return (one.stretchMm ?? 0) < (than.stretchMm ?? 0) - NOTICEABLE_MM;
 }
@@ -76,16 +72,6 @@ function elsewhere(
   ];
 }
 
-function otherFingers(voicing: Voicing, { instrument }: VoicingSettings): EasierForm | undefined {
-  if (instrument.kind !== 'guitar') return undefined;
-  const [, other] = fingeringsOf(placesOf(voicing, instrument));
-  if (!other) return undefined;
-  return {
-    voicing: fingered(voicing, other),
-    how: other.barre ? 'with a barre' : 'with single fingers',
-  };
-}
-
 /** Tone after tone left out, the least needed first, until it is easier to hold. */
 function fewerNotes(
   chord: PitchedChord,
@@ -93,6 +79,7 @@ function fewerNotes(
   settings: VoicingSettings,
 ): EasierForm | undefined {
   const material = materialOf(chord, settings);
+  const { hold } = playingOf(settings.instrument);
   const gone: Degree[] = [];
   let { notes } = voicing;
   while (notes.length > FEWEST_NOTES) {
@@ -100,17 +87,10 @@ function fewerNotes(
     gone.push(least.degree);
     notes = notes.filter((note) => note !== least);
     const without = [...(voicing.without ?? []), ...gone];
-    const held = hold({ ...voicing, notes, without }, settings.instrument);
+    const held = hold({ ...voicing, notes, without });
     if (easier(held, voicing)) {
       return { voicing: held, how: `without the ${inList(gone.map(prettyDegree))}` };
     }
   }
   return undefined;
-}
-
-function bothHands(voicing: Voicing, { instrument }: VoicingSettings): EasierForm | undefined {
-  if (instrument.kind !== 'keyboard' || instrument.hands === 'two') return undefined;
-  const split = hold(voicing, { ...instrument, hands: 'two' });
-  const changed = voicingKey(split) !== voicingKey(voicing);
-  return changed && easier(split, voicing) ? { voicing: split, how: 'in both hands' } : undefined;
 }

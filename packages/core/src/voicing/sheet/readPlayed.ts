@@ -9,12 +9,12 @@ import { ok, type Result } from '../../result';
 import { midi, pitchClass } from '../../units';
 import { families, familyOf } from '../families';
 import { familyStacks } from '../familyStacks';
+import type { PlayedNote } from '../instruments/played';
+import { playingOf } from '../instruments/playingOf';
 import { degreeAt, materialOf, type Material } from '../material';
 import { FEWEST_NOTES, thinned } from '../partial';
 import { inversionOf } from '../stacks';
 import type { FamilyId, Instrument, VoicedNote, Voicing } from '../types';
-import { hold } from './hold';
-import { soundingNotes, type PlayedNote } from './playedNotes';
 
 export interface PlayedVoicing {
   readonly voicing: Voicing;
@@ -34,7 +34,8 @@ export function readPlayed(
   played: readonly PlayedNote[],
   instrument: Instrument,
 ): Result<PlayedVoicing, string> {
-  const result = soundingNotes(played, instrument);
+  const playing = playingOf(instrument);
+  const result = playing.read(played);
   if (!result.ok) return result;
   const material = materialOf(chord, { room: EVERYTHING, tensions: 'available' });
   const root = pitchClassOf(chord.root);
@@ -56,7 +57,7 @@ export function readPlayed(
   };
   const belongs = new Set([...material.degrees, ...material.tensions, ...(known?.degrees ?? [])]);
   return ok({
-    voicing: hold(voicing, instrument),
+    voicing: playing.hold(voicing),
     missing: chord.guideTones.filter((degree) => !degrees.includes(degree)),
     outside: notes.filter(({ degree }) => !belongs.has(degree)),
   });

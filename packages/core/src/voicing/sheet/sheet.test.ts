@@ -8,7 +8,7 @@ import type { DerivationStep } from './derivation';
 import { deriveVoicing } from './derive';
 import { easeReason } from './easeReason';
 import { easierForms } from './easierForms';
-import type { PlayedNote } from './playedNotes';
+import type { PlayedNote } from '../instruments/played';
 import { readPlayed } from './readPlayed';
 
 const settings = (family: FamilyId, change: Partial<VoicingSettings> = {}): VoicingSettings => ({

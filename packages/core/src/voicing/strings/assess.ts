@@ -1,11 +1,12 @@
 import { mm, type Millimetres } from '../../units';
-import type { Ease, Guitar } from '../types';
-import { fingeringOf, type Fingering } from './fingering';
+import type { Ease, Fretted } from '../types';
+import { fingeringOf } from './fingering';
 import { alongNeck, fretsLeft, widestStrings, type FretPlace } from './geometry';
 
 /** How a grip lies under one hand. */
 export interface Lie {
-  readonly fingering: Fingering | undefined;
+  /** The finger on each string, 0 = open; `undefined` where four fingers do not do. */
+  readonly fingerOn: readonly number[] | undefined;
   readonly stretchMm: Millimetres;
   readonly ease: Ease;
 }
@@ -14,22 +15,22 @@ export interface Lie {
 export type Assess = (places: readonly FretPlace[], outOfReach: boolean) => Lie | undefined;
 
 /**
- * Judges grips for one guitar and hand; `undefined` where the skipped strings cannot be kept silent.
- * Fingerings are remembered by the pattern of the fingers, which is the same all along the neck, and
- * distances by their frets.
+ * Judges grips for one neck and hand; `undefined` where the skipped strings cannot be kept silent.
+ * Fingers are remembered by their pattern, which is the same all along the neck, and distances by their
+ * frets.
  */
-export function assessor(guitar: Guitar): Assess {
-  const fingerings = new Map<number, Fingering | undefined>();
-  const frets = fretsLeft(guitar) + 1;
+export function assessor(neck: Fretted): Assess {
+  const known = new Map<number, Lie['fingerOn']>();
+  const frets = fretsLeft(neck) + 1;
   const along = Array.from({ length: frets * frets }, (_, index) =>
-    alongNeck(guitar, Math.floor(index / frets), index % frets),
+    alongNeck(neck, Math.floor(index / frets), index % frets),
   );
-  const { limitMm } = guitar.hand;
-  const fingering = (places: readonly FretPlace[], lowest: number): Fingering | undefined => {
+  const { limitMm } = neck.hand;
+  const fingersOf = (places: readonly FretPlace[], lowest: number): Lie['fingerOn'] => {
     const pattern = patternOf(places, lowest);
-    if (pattern === undefined) return fingeringOf(places);
-    if (!fingerings.has(pattern)) fingerings.set(pattern, fingeringOf(places));
-    return fingerings.get(pattern);
+    if (pattern === undefined) return byString(places);
+    if (!known.has(pattern)) known.set(pattern, byString(places));
+    return known.get(pattern);
   };
   return (places, outOfReach) => {
     let [low, high] = [Infinity, 0];
@@ -38,24 +39,35 @@ export function assessor(guitar: Guitar): Assess {
       if (fret < low) low = fret;
       if (fret > high) high = fret;
     }
-    const across = high ? widestStrings(places, low, high) * guitar.stringSpacingMm : 0;
+    const across = high ? widestStrings(places, low, high) * neck.stringSpacingMm : 0;
     const stretchMm = mm(high ? Math.hypot(along[low * frets + high]!, across) : 0);
     if (stretchMm > limitMm && !outOfReach) return undefined;
-    if (guitar.picking === 'pick' && !canBePicked(places)) return undefined;
-    const fingers = fingering(places, low);
-    const ease = easeUnder(guitar.hand, stretchMm, fingers);
+    if (neck.picking === 'pick' && !canBePicked(places)) return undefined;
+    const fingerOn = fingersOf(places, low);
+    const ease = easeUnder(neck.hand, stretchMm, fingerOn !== undefined);
     if (ease === 'out of reach' && !outOfReach) return undefined;
-    return { fingering: fingers, stretchMm, ease };
+    return { fingerOn, stretchMm, ease };
   };
 }
 
-/** How a grip of this stretch, with this fingering if it has one, lies under a hand. */
+/** By string, because one pattern of the fingers can have its notes in another order of pitch elsewhere. */
+function byString(places: readonly FretPlace[]): Lie['fingerOn'] {
+  const fingering = fingeringOf(places);
+  if (!fingering) return undefined;
+  const fingers: number[] = [];
+  places.forEach(({ stringIndex }, voice) => {
+    fingers[stringIndex] = fingering.fingers[voice]!;
+  });
+  return fingers;
+}
+
+/** How a grip of this stretch lies under a hand. */
 export function easeUnder(
-  { comfortableMm, limitMm }: Guitar['hand'],
+  { comfortableMm, limitMm }: Fretted['hand'],
   stretchMm: number,
-  fingering: Fingering | undefined,
+  fourFingersDo: boolean,
 ): Ease {
-  if (!fingering || stretchMm > limitMm) return 'out of reach';
+  if (!fourFingersDo || stretchMm > limitMm) return 'out of reach';
   return stretchMm <= comfortableMm ? 'easy' : 'stretch';
 }
 

@@ -10,7 +10,7 @@ import { splitHands } from './hands';
 type Settings = Pick<VoicingSettings, 'room' | 'includeOutOfReach'>;
 
 /** Voicings on keys: a stack at every octave, each with the hands that take it best. */
-export function keyboardPlayer(keyboard: Keyboard, settings: Settings): Player {
+export function keysPlayer(keyboard: Keyboard, settings: Settings): Player {
   const { room, includeOutOfReach } = settings;
   const low = Math.max(room.window.low, keyboard.lowest);
   const high = Math.min(room.window.high, keyboard.highest);

@@ -1,21 +1,21 @@
-import type { DegreeStack, Guitar } from '../types';
+import type { DegreeStack, Fretted } from '../types';
 import { alongNeck, fretsLeft, openPitches } from './geometry';
 import type { Shape } from './shapes';
 
 /** Every way to lay a stack on strings of its own, at least one of them open, for one root. */
 export function openStackShapes(
-  guitar: Guitar,
+  neck: Fretted,
   { tones }: DegreeStack,
   root: number,
   limitMm: number,
 ): Shape[] {
-  const open = openPitches(guitar);
-  const frets = fretsLeft(guitar);
+  const open = openPitches(neck);
+  const frets = fretsLeft(neck);
   const shapes: Shape[] = [];
   const strings: number[] = [];
   const offsets: number[] = [];
   const visit = (from: number): void => {
-    if (tooWide(guitar, offsets, limitMm)) return;
+    if (tooWide(neck, offsets, limitMm)) return;
     const tone = tones[strings.length];
     if (!tone) {
       if (!offsets.includes(0)) return;
@@ -38,12 +38,12 @@ export function openStackShapes(
   return shapes;
 }
 
-function tooWide(guitar: Guitar, offsets: readonly number[], limitMm: number): boolean {
+function tooWide(neck: Fretted, offsets: readonly number[], limitMm: number): boolean {
   let [low, high] = [Infinity, 0];
   for (const fret of offsets) {
     if (fret === 0) continue;
     low = Math.min(low, fret);
     high = Math.max(high, fret);
   }
-  return high > low && alongNeck(guitar, low, high) > limitMm;
+  return high > low && alongNeck(neck, low, high) > limitMm;
 }

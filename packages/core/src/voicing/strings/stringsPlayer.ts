@@ -2,7 +2,7 @@ import { midi, pitchClass } from '../../units';
 import type { Pool } from '../families/family';
 import type { Occasion, Placing, Player } from '../player';
 import { inversionOf } from '../stacks';
-import type { DegreeStack, Guitar, VoicedNote, Voicing, VoicingSettings } from '../types';
+import type { DegreeStack, Fretted, VoicedNote, Voicing, VoicingSettings } from '../types';
 import { assessor, type Lie } from './assess';
 import { fretsLeft, openPitches, type FretPlace } from './geometry';
 import { openStackShapes } from './openShapes';
@@ -12,14 +12,14 @@ import { stackShapes, widestSpan, type Shape } from './shapes';
 type Settings = Pick<VoicingSettings, 'room' | 'includeOutOfReach'>;
 
 /** Voicings as grips: shapes moved along the neck, and grips with open strings where they lie. */
-export function guitarPlayer(guitar: Guitar, settings: Settings): Player {
+export function stringsPlayer(neck: Fretted, settings: Settings): Player {
   const { room, includeOutOfReach } = settings;
-  const limit = includeOutOfReach ? Infinity : guitar.hand.limitMm;
+  const limit = includeOutOfReach ? Infinity : neck.hand.limitMm;
   // Free choices beyond the hand would be nearly everything on the neck.
-  const poolLimit = guitar.hand.limitMm;
-  const frets = fretsLeft(guitar);
-  const assess = assessor(guitar);
-  const open = openPitches(guitar);
+  const poolLimit = neck.hand.limitMm;
+  const frets = fretsLeft(neck);
+  const assess = assessor(neck);
+  const open = openPitches(neck);
 
   /** The grip of a shape whose lowest fret is `lowest`, when it stays in the window and in the hand. */
   const grip = (
@@ -42,7 +42,7 @@ export function guitarPlayer(guitar: Guitar, settings: Settings): Player {
   };
 
   const stacks = (list: readonly DegreeStack[]): Placing => {
-    const prepared = list.map((stack) => ({ stack, shapes: stackShapes(guitar, stack, limit) }));
+    const prepared = list.map((stack) => ({ stack, shapes: stackShapes(neck, stack, limit) }));
     return (at) =>
       prepared.flatMap(({ stack, shapes }) => {
         const found: Voicing[] = [];
@@ -50,7 +50,7 @@ export function guitarPlayer(guitar: Guitar, settings: Settings): Player {
           const voicing = grip(shape, lowest, at, stack.without);
           if (voicing) found.push(voicing);
         };
-        for (const shape of openStackShapes(guitar, stack, at.root, limit)) take(shape, 0);
+        for (const shape of openStackShapes(neck, stack, at.root, limit)) take(shape, 0);
         for (const shape of shapes) {
           for (let lowest = firstFret(at.root, shape.base); lowest <= frets; lowest += 12) {
             take(shape, lowest);
@@ -66,7 +66,7 @@ export function guitarPlayer(guitar: Guitar, settings: Settings): Player {
     const known = new Map<string, Shape[]>();
     const shapesAt = (base: number, span: number): Shape[] => {
       const key = `${base} ${span}`;
-      const shapes = known.get(key) ?? poolShapes(guitar, limited, base, span);
+      const shapes = known.get(key) ?? poolShapes(neck, limited, base, span);
       known.set(key, shapes);
       return shapes;
     };
@@ -77,8 +77,8 @@ export function guitarPlayer(guitar: Guitar, settings: Settings): Player {
         if (voicing) found.push(voicing);
       };
       for (let lowest = 0; lowest <= frets; lowest += 1) {
-        const span = lowest ? widestSpan(guitar, lowest, poolLimit) : 0;
-        for (const shape of openPoolShapes(guitar, limited, at.root, lowest, span)) take(shape, 0);
+        const span = lowest ? widestSpan(neck, lowest, poolLimit) : 0;
+        for (const shape of openPoolShapes(neck, limited, at.root, lowest, span)) take(shape, 0);
         if (!lowest) continue;
         for (const shape of shapesAt(pitchClass(lowest - at.root), span)) take(shape, lowest);
       }
@@ -95,7 +95,7 @@ const firstFret = (root: number, base: number): number => pitchClass(root + base
 function voicingOf(
   shape: Shape,
   places: readonly FretPlace[],
-  { fingering, stretchMm, ease }: Lie,
+  { fingerOn, stretchMm, ease }: Lie,
   open: readonly number[],
   at: Occasion,
   without: DegreeStack['without'],
@@ -106,7 +106,7 @@ function voicingOf(
     const pitch = midi(open[stringIndex]! + fret);
     const note = at.nameOf(degree);
     const string = open.length - stringIndex;
-    const finger = fingering?.fingers[voice];
+    const finger = fingerOn?.[stringIndex];
     return finger
       ? { midi: pitch, note, degree, string, fret, finger }
       : { midi: pitch, note, degree, string, fret };

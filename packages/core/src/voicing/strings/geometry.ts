@@ -1,5 +1,5 @@
 import { mm, type Millimetres } from '../../units';
-import type { Guitar } from '../types';
+import type { Fretted } from '../types';
 
 /**
  * Distance of a fret from the nut in mm: L·(1 − 2^(−n/12)), fret 0 is the nut.
@@ -16,21 +16,21 @@ export interface FretPlace {
 }
 
 /** What sounds on each open string, lowest string first: the tuning, raised by a capo. */
-export const openPitches = ({ tuning, capo }: Guitar): number[] =>
+export const openPitches = ({ tuning, capo }: Fretted): number[] =>
   tuning.map((pitch) => pitch + capo);
 
 /** Frets left above the capo. */
-export const fretsLeft = ({ frets, capo }: Guitar): number => frets - capo;
+export const fretsLeft = ({ frets, capo }: Fretted): number => frets - capo;
 
 /** From fret to fret along the neck in mm, both counted from the capo. */
-export const alongNeck = ({ scaleLengthMm, capo }: Guitar, low: number, high: number): number =>
+export const alongNeck = ({ scaleLengthMm, capo }: Fretted, low: number, high: number): number =>
   fretPosition(scaleLengthMm, capo + high) - fretPosition(scaleLengthMm, capo + low);
 
 /**
  * Stretch of a grip in mm: from its lowest to its highest fretted position, along the neck and across
  * the strings; the widest such pair where several share a fret. Open strings cost none.
  */
-export function stretchOf(guitar: Guitar, places: readonly FretPlace[]): Millimetres {
+export function stretchOf(neck: Fretted, places: readonly FretPlace[]): Millimetres {
   let [low, high] = [Infinity, 0];
   for (const { fret } of places) {
     if (fret === 0) continue;
@@ -38,8 +38,8 @@ export function stretchOf(guitar: Guitar, places: readonly FretPlace[]): Millime
     high = Math.max(high, fret);
   }
   if (high === 0) return mm(0);
-  const across = widestStrings(places, low, high) * guitar.stringSpacingMm;
-  return mm(Math.hypot(alongNeck(guitar, low, high), across));
+  const across = widestStrings(places, low, high) * neck.stringSpacingMm;
+  return mm(Math.hypot(alongNeck(neck, low, high), across));
 }
 
 /** Strings between the places on two frets, the widest pair. */

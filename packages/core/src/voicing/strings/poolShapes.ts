@@ -1,7 +1,7 @@
 import { semitonesOf, type Degree } from '../../chord/degrees';
 import { pitchClass, semitones } from '../../units';
 import type { Pool } from '../families/family';
-import type { Guitar, StackTone } from '../types';
+import type { Fretted, StackTone } from '../types';
 import { openPitches } from './geometry';
 import type { Shape } from './shapes';
 
@@ -27,15 +27,15 @@ interface Region {
  * The shapes of a pool whose lowest fret is the root's pitch class plus `base`, over at most `span`
  * frets, no string open. The neck is searched, not the sets of pitches, most of which lie nowhere.
  */
-export const poolShapes = (guitar: Guitar, pool: Pool, base: number, span: number): Shape[] =>
-  choices(guitar, pool, { offsets: upTo(0, span), edge: 0, base });
+export const poolShapes = (neck: Fretted, pool: Pool, base: number, span: number): Shape[] =>
+  choices(neck, pool, { offsets: upTo(0, span), edge: 0, base });
 
 /**
  * The choices that have open strings, for a chord on one root: the fretted ones among them start at
  * `lowest` and cover at most `span` frets. `lowest` 0 means that every string is open.
  */
 export function openPoolShapes(
-  guitar: Guitar,
+  neck: Fretted,
   pool: Pool,
   root: number,
   lowest: number,
@@ -43,7 +43,7 @@ export function openPoolShapes(
 ): Shape[] {
   const fretted = lowest ? upTo(lowest, lowest + span) : [];
   const region = { offsets: [0, ...fretted], edge: lowest, base: pitchClass(-root) };
-  return choices(guitar, pool, region).filter(({ offsets }) => offsets.includes(0));
+  return choices(neck, pool, region).filter(({ offsets }) => offsets.includes(0));
 }
 
 const upTo = (from: number, to: number): number[] =>
@@ -53,8 +53,8 @@ const upTo = (from: number, to: number): number[] =>
  * Every choice of one fret or silence a string with as many tones as the pool asks for, no tone twice
  * and each needed one among them. A branch is cut when it repeats a tone or can no longer have enough.
  */
-function choices(guitar: Guitar, pool: Pool, region: Region): Shape[] {
-  const strings = optionsOf(guitar, pool, region);
+function choices(neck: Fretted, pool: Pool, region: Region): Shape[] {
+  const strings = optionsOf(neck, pool, region);
   const needed = pool.needed.reduce((bits, degree) => bits | bitOf(degree), 0);
   const shapes: Shape[] = [];
   const picked: Option[] = [];
@@ -80,9 +80,9 @@ function choices(guitar: Guitar, pool: Pool, region: Region): Shape[] {
 
 const bitOf = (degree: Degree): number => 1 << semitonesOf(degree);
 
-function optionsOf(guitar: Guitar, pool: Pool, { offsets, base }: Region): Option[][] {
+function optionsOf(neck: Fretted, pool: Pool, { offsets, base }: Region): Option[][] {
   const names = new Map(pool.degrees.map((degree) => [semitonesOf(degree), degree]));
-  return openPitches(guitar).map((open, string) =>
+  return openPitches(neck).map((open, string) =>
     offsets.flatMap((offset) => {
       const height = semitones(open + base + offset);
       const degree = names.get(pitchClass(height));

@@ -5,7 +5,7 @@
  * shapes of a quality are found once and moved along the neck. Grips with open strings do not move, and
  * are found for each root by itself (openShapes.ts).
  */
-import type { DegreeStack, Guitar, StackTone } from '../types';
+import type { DegreeStack, Fretted, StackTone } from '../types';
 import { alongNeck, fretsLeft, openPitches } from './geometry';
 
 export interface Shape {
@@ -24,13 +24,13 @@ export interface Shape {
  * branch is cut as soon as it is too wide even at the highest frets it can stand at, where the neck is
  * narrowest.
  */
-export function stackShapes(guitar: Guitar, { tones }: DegreeStack, limitMm: number): Shape[] {
-  const open = openPitches(guitar);
+export function stackShapes(neck: Fretted, { tones }: DegreeStack, limitMm: number): Shape[] {
+  const open = openPitches(neck);
   const shapes: Shape[] = [];
   const strings: number[] = [];
   const raised: number[] = [];
   const visit = (): void => {
-    if (!fitsSomewhere(guitar, raised, limitMm)) return;
+    if (!fitsSomewhere(neck, raised, limitMm)) return;
     const tone = tones[strings.length];
     if (!tone) {
       const base = Math.min(...raised);
@@ -51,17 +51,17 @@ export function stackShapes(guitar: Guitar, { tones }: DegreeStack, limitMm: num
   return shapes;
 }
 
-function fitsSomewhere(guitar: Guitar, raised: readonly number[], limitMm: number): boolean {
+function fitsSomewhere(neck: Fretted, raised: readonly number[], limitMm: number): boolean {
   if (raised.length < 2) return true;
   const span = Math.max(...raised) - Math.min(...raised);
-  const highest = fretsLeft(guitar) - span;
-  return highest >= 1 && alongNeck(guitar, highest, highest + span) <= limitMm;
+  const highest = fretsLeft(neck) - span;
+  return highest >= 1 && alongNeck(neck, highest, highest + span) <= limitMm;
 }
 
 /** How many frets a hand covers whose lowest finger is at `fret`. */
-export function widestSpan(guitar: Guitar, fret: number, limitMm: number): number {
-  const most = fretsLeft(guitar) - fret;
+export function widestSpan(neck: Fretted, fret: number, limitMm: number): number {
+  const most = fretsLeft(neck) - fret;
   let span = 0;
-  while (span < most && alongNeck(guitar, fret, fret + span + 1) <= limitMm) span += 1;
+  while (span < most && alongNeck(neck, fret, fret + span + 1) <= limitMm) span += 1;
   return span;
 }

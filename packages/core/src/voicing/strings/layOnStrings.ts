@@ -1,22 +1,22 @@
-import { fretsLeft, openPitches, stretchOf, type FretPlace } from '../guitar/geometry';
-import type { Guitar } from '../types';
+import { fretsLeft, openPitches, stretchOf, type FretPlace } from '../strings/geometry';
+import type { Fretted } from '../types';
 
 /**
  * The narrowest way to lay pitches on strings of their own; of equals the one nearest to the nut.
  * `undefined` where there is none, as for notes that only one string has. Strings count from 1 = highest.
  */
 export function layOnStrings(
-  guitar: Guitar,
+  neck: Fretted,
   pitches: readonly number[],
 ): { readonly string: number; readonly fret: number }[] | undefined {
-  const open = openPitches(guitar);
-  const frets = fretsLeft(guitar);
+  const open = openPitches(neck);
+  const frets = fretsLeft(neck);
   let best: { places: FretPlace[]; stretch: number; fret: number } | undefined;
   const places: FretPlace[] = [];
   const visit = (): void => {
     const pitch = pitches[places.length];
     if (pitch === undefined) {
-      const stretch = stretchOf(guitar, places);
+      const stretch = stretchOf(neck, places);
       const fret = Math.max(...places.map((place) => place.fret));
       const better =
         !best || stretch < best.stretch || (stretch === best.stretch && fret < best.fret);

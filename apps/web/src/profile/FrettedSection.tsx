@@ -1,4 +1,10 @@
-import type { Guitar, SettingProblem } from '@drop-close/core';
+import {
+  FRETTED,
+  labelOfInstrument,
+  type Fretted,
+  type FrettedId,
+  type SettingProblem,
+} from '@drop-close/core';
 import { CareNote } from '../care/CareNote';
 import { ChoiceField } from './ChoiceField';
 import { HandField } from './HandField';
@@ -15,26 +21,29 @@ const HANDED = [
   { value: 'left', label: 'Left-handed' },
 ] as const;
 
-/** The guitar and the hands that play it. */
-export function GuitarSection() {
-  const { guitar, leftHanded } = useProfile();
-  const attempt = (change: Partial<Guitar>, group?: string): readonly SettingProblem[] =>
-    changeProfile({ guitar: { ...guitar, ...change } }, group);
+/** A fretted instrument and the hands that play it. */
+export function FrettedSection({ id }: { id: FrettedId }) {
+  const { [id]: neck, leftHanded } = useProfile();
+  const attempt = (change: Partial<Fretted>, group?: string): readonly SettingProblem[] =>
+    changeProfile({ [id]: { ...neck, ...change } }, group && `${id} ${group}`);
   return (
-    <section aria-labelledby="profile-guitar">
-      <h2 id="profile-guitar">Guitar</h2>
-      <TuningEditor tuning={guitar.tuning} onTry={(tuning) => attempt({ tuning })} />
+    <section aria-label={labelOfInstrument(id)}>
+      <TuningEditor
+        tunings={FRETTED[id].tunings}
+        tuning={neck.tuning}
+        onTry={(tuning) => attempt({ tuning })}
+      />
       <NumberField
         id="frets"
         label="Frets"
-        value={guitar.frets}
+        value={neck.frets}
         onTry={(frets) => attempt({ frets }, 'frets')}
       />
       <NumberField
         id="capo"
         label="Capo"
         hint="The fret it lies on; 0 for none. Frets are counted from it."
-        value={guitar.capo}
+        value={neck.capo}
         onTry={(capo) => attempt({ capo }, 'capo')}
       />
       <NumberField
@@ -42,14 +51,14 @@ export function GuitarSection() {
         label="Scale length"
         unit="mm"
         hint="From the nut to the bridge."
-        value={guitar.scaleLengthMm}
+        value={neck.scaleLengthMm}
         onTry={(scaleLengthMm) => attempt({ scaleLengthMm }, 'scale')}
       />
       <NumberField
         id="spacing"
         label="String spacing"
         unit="mm"
-        value={guitar.stringSpacingMm}
+        value={neck.stringSpacingMm}
         onTry={(stringSpacingMm) => attempt({ stringSpacingMm }, 'spacing')}
       />
       <ChoiceField
@@ -57,7 +66,7 @@ export function GuitarSection() {
         label="Right hand"
         about="How the strings are sounded"
         hint="A pick sounds over one damped inner string at most; fingers over any."
-        value={guitar.picking}
+        value={neck.picking}
         options={PICKING}
         onChoose={(picking) => {
           attempt({ picking });
@@ -74,7 +83,7 @@ export function GuitarSection() {
           changeProfile({ leftHanded: handed === 'left' });
         }}
       />
-      <HandField guitar={guitar} onTry={(hand) => attempt({ hand }, 'hand')} />
+      <HandField neck={neck} onTry={(hand) => attempt({ hand }, 'hand')} />
       <CareNote about="hands" />
     </section>
   );

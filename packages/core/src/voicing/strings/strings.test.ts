@@ -6,12 +6,12 @@ import { defaultGuitar, defaultVoicingSettings } from '../data';
 import { enumerateVoicings, voicingKey } from '../enumerate';
 import { familyOf } from '../families';
 import { materialOf } from '../material';
-import { FAMILY_IDS, type FamilyId, type Guitar, type Voicing } from '../types';
+import { FAMILY_IDS, type FamilyId, type Fretted, type Voicing } from '../types';
 import { fingeringOf } from './fingering';
 import { fretPosition, stretchOf } from './geometry';
 import { canBePicked } from './assess';
 
-const voicings = (symbol: string, family: FamilyId, guitar: Guitar = defaultGuitar): Voicing[] =>
+const voicings = (symbol: string, family: FamilyId, guitar: Fretted = defaultGuitar): Voicing[] =>
   enumerateVoicings(chord(symbol), {
     ...defaultVoicingSettings,
     instrument: guitar,
@@ -129,8 +129,8 @@ describe('what the hand can reach', () => {
     expect(at([0, 5], [2, 5], [3, 6])).toBe(true);
     expect(at([0, 5], [3, 6], [4, 5])).toBe(false);
     expect(at([1, 0], [3, 2], [4, 1])).toBe(false);
-    const pick: Guitar = { ...defaultGuitar, picking: 'pick' };
-    const wide = (guitar: Guitar) =>
+    const pick: Fretted = { ...defaultGuitar, picking: 'pick' };
+    const wide = (guitar: Fretted) =>
       voicings('C7', 'shell', guitar).filter((voicing) => {
         const strings = voicing.notes.map((note) => note.string ?? 0);
         return Math.max(...strings) - Math.min(...strings) > 3;
@@ -185,7 +185,7 @@ describe('every grip (property, seed 5)', () => {
   });
 
   it('misses none: a plain search over all strings of a small neck finds the same', () => {
-    const small: Guitar = { ...defaultGuitar, tuning: [45, 50, 55, 59], frets: 7 };
+    const small: Fretted = { ...defaultGuitar, tuning: [45, 50, 55, 59], frets: 7 };
     const everyGrip = plainSearch(small);
     fc.assert(
       fc.property(symbol, anyFamily, (name, id) => {
@@ -229,7 +229,7 @@ function membersOf(id: FamilyId, name: string): (pitches: readonly number[]) => 
 }
 
 /** Every combination of fret or silence on each string that a hand can hold: slow and plain. */
-function plainSearch(guitar: Guitar): { pitches: number[]; key: string }[] {
+function plainSearch(guitar: Fretted): { pitches: number[]; key: string }[] {
   const choices = [-1, ...Array.from({ length: guitar.frets + 1 }, (_, fret) => fret)];
   const all = guitar.tuning.reduce<number[][]>(
     (grips) => grips.flatMap((grip) => choices.map((fret) => [...grip, fret])),

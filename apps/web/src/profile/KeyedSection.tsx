@@ -1,4 +1,11 @@
-import { LIMITS, type Hand, type Keyboard, type SettingProblem } from '@drop-close/core';
+import {
+  LIMITS,
+  labelOfInstrument,
+  type Hand,
+  type Keyboard,
+  type KeyedId,
+  type SettingProblem,
+} from '@drop-close/core';
 import { Select, Slider } from 'antd';
 import { ChoiceField } from './ChoiceField';
 import { Field } from './Field';
@@ -28,14 +35,13 @@ const INTERVALS: Readonly<Record<number, string>> = {
 };
 const MARKS = { 12: '8ve', 14: '9th', 16: '10th', 17: '11th' };
 
-/** The keyboard and the hands that play it. */
-export function KeyboardSection() {
-  const { keyboard } = useProfile();
+/** An instrument with keys and the hands that play it. */
+export function KeyedSection({ id }: { id: KeyedId }) {
+  const { [id]: keyboard } = useProfile();
   const attempt = (change: Partial<Keyboard>, group?: string): readonly SettingProblem[] =>
-    changeProfile({ keyboard: { ...keyboard, ...change } }, group);
+    changeProfile({ [id]: { ...keyboard, ...change } }, group && `${id} ${group}`);
   return (
-    <section aria-labelledby="profile-keyboard">
-      <h2 id="profile-keyboard">Keyboard</h2>
+    <section aria-label={labelOfInstrument(id)}>
       <Field id="keys" label="Size">
         <Select
           id="keys"

@@ -1,0 +1,31 @@
+import type { StrainSizes } from '../instruments/playing';
+import type { Fretted, Voicing } from '../types';
+
+/** From here up the body is in the way of the hand. */
+const BODY_FRET = 12;
+
+/** Stretch past comfort, high frets, open and skipped strings. */
+export function strainOnStrings(
+  { notes, stretchMm }: Voicing,
+  neck: Fretted,
+  sizes: StrainSizes,
+): number {
+  // Asked of every grip there is, so nothing is made on the way.
+  let [open, highestFret, lowString, highString] = [0, 0, 0, Infinity];
+  for (const { fret = 0, string = 0 } of notes) {
+    if (fret === 0) open += 1;
+    else highestFret = Math.max(highestFret, fret);
+    lowString = Math.max(lowString, string);
+    highString = Math.min(highString, string);
+  }
+  const stretch = stretchMm ?? 0;
+  const beyond = Math.max(0, stretch - neck.hand.comfortableMm);
+  const pastBody = Math.max(0, highestFret - BODY_FRET);
+  const skipped = notes.length ? lowString - highString + 1 - notes.length : 0;
+  return (
+    Math.round(stretch * sizes.openMm + beyond * sizes.stretchMm) +
+    pastBody * sizes.fretPastBody +
+    open * sizes.openString +
+    skipped * sizes.skippedString
+  );
+}
