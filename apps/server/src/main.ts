@@ -8,6 +8,9 @@ import { readConfig } from './config';
 import { configureApp } from './configureApp';
 import { bringUp } from './database/bringUp';
 
+/** How long a connection that asks nothing stays open. */
+const IDLE_MS = 65_000;
+
 async function main(): Promise<void> {
   const config = readConfig();
   const app = await NestFactory.create<NestExpressApplication>(AppModule, {
@@ -17,6 +20,9 @@ async function main(): Promise<void> {
   });
   configureApp(app, config);
   await bringUp(app.get(MikroORM));
+  // A client that asks again just as its idle connection is closed would lose that question: Node closes
+  // after five seconds, so a player who saves every few seconds would meet it.
+  app.getHttpServer().keepAliveTimeout = IDLE_MS;
   await app.listen(config.port, config.host);
   process.stdout.write(`Drop Close is at http://${config.host}:${config.port}\n`);
 }

@@ -1,16 +1,19 @@
 import { defaultProfile, rooms, type Profile } from '@drop-close/core';
+import type { MikroORM } from '@mikro-orm/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type supertest from 'supertest';
 import type { ProblemDetails } from '../src/problem/problem';
+import { ProfileEntity } from '../src/profile/profile.entity';
 import type { ProfileView } from '../src/profile/profile.views';
 import type { TuneView } from '../src/tunes/tune.views';
 import { startServer } from './server';
 
 let app: NestExpressApplication;
+let orm: MikroORM;
 let api: ReturnType<typeof supertest>;
 
 beforeAll(async () => {
-  ({ app, api } = await startServer());
+  ({ app, api, orm } = await startServer());
 });
 afterAll(() => app.close());
 
@@ -28,6 +31,28 @@ describe('the profile of the player', () => {
     const { body } = await save(mine, 0).expect(200);
     expect(body).toEqual({ profile: mine, version: 1 });
     expect(await read()).toEqual(body);
+  });
+
+  it('saved before an instrument was there has it as it comes', async () => {
+    const { ukulele, ...before } = change({ leftHanded: true });
+    await orm.em.fork().nativeUpdate(ProfileEntity, {}, { profile: before as Profile });
+    const { profile, version } = await read();
+    expect(profile).toEqual({ ...before, ukulele });
+    const short = { ...ukulele, frets: 12 };
+    const { body } = await save(change({ ukulele: short, instrument: 'ukulele' }), version).expect(
+      200,
+    );
+    expect((body as ProfileView).profile).toMatchObject({
+      instrument: 'ukulele',
+      ukulele: { frets: 12 },
+    });
+    for (const kind of ['lute', 'guitar'] as const) {
+      const wrong = change({ ukulele: { ...ukulele, kind } });
+      const refused = await save(wrong, version + 1).expect(400);
+      expect((refused.body as ProblemDetails).errors).toMatchObject([
+        { path: 'profile.ukulele.kind' },
+      ]);
+    }
   });
 
   it('is what a new tune is voiced for', async () => {

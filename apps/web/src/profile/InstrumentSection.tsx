@@ -13,7 +13,7 @@ export function InstrumentSection() {
   const id = chosen ?? instrument;
   return (
     <section aria-labelledby="profile-instruments">
-      <h2 id="profile-instruments">Instruments and hands</h2>
+      <h2 id="profile-instruments">Your instruments</h2>
       <Segmented<InstrumentId>
         className="profile-instruments"
         aria-label="Instrument to set up"

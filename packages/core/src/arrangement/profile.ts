@@ -57,9 +57,14 @@ export function checkProfile(profile: Profile): SettingProblem[] {
   const under = (path: string, problems: readonly SettingProblem[]): SettingProblem[] =>
     problems.map((problem) => ({ ...problem, path: `${path}.${problem.path}` }));
   return [
-    ...INSTRUMENT_IDS.flatMap((id) => under(id, checkInstrument(profile[id]))),
+    ...INSTRUMENT_IDS.flatMap((id) => under(id, problemsOfInstrument(id, profile))),
     ...profile.rooms.flatMap((room, at) => under(`rooms.${at}`, problemsOfRoom(room, profile))),
   ];
+}
+
+function problemsOfInstrument(id: InstrumentId, { [id]: instrument }: Profile): SettingProblem[] {
+  if (instrument.kind === id) return checkInstrument(instrument);
+  return [{ path: 'kind', message: `The ${id} is said to be a ${instrument.kind}.` }];
 }
 
 /** What is wrong with a room on the instrument that it suits best. */

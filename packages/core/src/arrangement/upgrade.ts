@@ -7,6 +7,7 @@ import { noComp } from '../comp/defaults';
 import type { AppliedDevice } from '../movement/types';
 import { defaultWeights } from '../connect/data';
 import { rooms } from '../voicing/data';
+import { forEachInstrument } from '../voicing/instruments/rows';
 import type { RoomId } from '../voicing/types';
 import { noLine } from './arrangement';
 import { sectionsOf } from './chorusSections';
@@ -14,18 +15,25 @@ import { oldVariant } from './oldVariants';
 import { positionsIn } from './positions';
 import { storeArrangement } from './store';
 import type { StoredArrangement } from './stored';
-import type { Arrangement } from './types';
+import type { Arrangement, Lock } from './types';
+
+/** Up to the fifth shape there were two instruments. */
+interface LocksV5 {
+  readonly guitar: readonly Lock[];
+  readonly keyboard: readonly Lock[];
+}
 
 /** The fifth shape: everything by its position in the chorus. */
-export interface ArrangementV5 extends Omit<Arrangement, 'comp'> {
+export interface ArrangementV5 extends Omit<Arrangement, 'locks' | 'comp'> {
   readonly version: 5;
+  readonly locks: LocksV5;
   readonly comp: Omit<Arrangement['comp'], 'plan'> & {
     readonly plan: readonly (readonly SectionPlan[])[];
   };
 }
 
 /** The fourth shape: nothing of comping. */
-interface ArrangementV4 extends Omit<Arrangement, 'comp'> {
+interface ArrangementV4 extends Omit<ArrangementV5, 'version' | 'comp'> {
   readonly version: 4;
 }
 
@@ -119,6 +127,7 @@ function byPlace(
     : [];
   const arrangement: Arrangement = {
     ...rest,
+    locks: { ...forEachInstrument(() => []), ...rest.locks },
     comp: {
       ...comp,
       devices: comp.devices.map((device): AppliedDevice => {
