@@ -58,6 +58,7 @@ const webFloors = [
   'ui',
   'api',
   'midi',
+  'saving',
   'document',
   'profile',
   'engine',

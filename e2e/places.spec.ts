@@ -317,6 +317,32 @@ test('what no longer fits is listed, put back at the chord in hand, or thrown aw
   });
 });
 
+test('notes of a solo whose bar is gone are listed, put at another bar, and that is undone', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.newTune('| Dm7 | G7 | Cmaj7 | A7 |');
+  await desk.saved();
+  const id = /tune\/([^/]+)/.exec(page.url())![1]!;
+  const notes = [480, 2400].map((at) => ({ midi: 72, at, length: 480, velocity: 80 }));
+  const solo = { name: 'Two notes', line: { written: true, notes } };
+  await page.request.post(`/api/tunes/${id}/solos`, { data: solo });
+  await page.reload();
+  await desk.changes.fill('| Dm7 | Cmaj7 | A7 |');
+  const button = page.getByRole('button', { name: '1 no longer fits' });
+  await desk.slot(/^A7/).click();
+  await button.click();
+  const list = page.getByRole('list', { name: 'No longer fits' });
+  await expect(list).toContainText('One note of “Two notes”');
+  await page.getByRole('button', { name: 'Put here: One note of “Two notes”' }).click();
+  await expect(button).toHaveCount(0);
+  await expect
+    .poll(async () => (await marksOf(page, id)).filter((mark) => mark.startsWith('solo')))
+    .toEqual(['solo 72 at 0.25', 'solo 72 at 2.25']);
+  await page.locator('.ant-notification').getByRole('button', { name: 'Undo' }).click();
+  await expect(button).toBeVisible();
+});
+
 test('a title typed into the text names the tune in the book too', async ({ page }) => {
   const desk = new Desk(page);
   await desk.newTune('title: Slack Rope\n| Dm7 | G7 |');

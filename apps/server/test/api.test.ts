@@ -315,6 +315,16 @@ describe('solo lines', () => {
     const { id: solo } = made.body as { id: string };
     const list = async () => (await api.get(`/api/tunes/${id}/solos`).expect(200)).body as object[];
     expect(await list()).toHaveLength(1);
+    const { version } = made.body as { version: number };
+    const renamed = { name: ' Yours ', line, version };
+    const saved = await api.put(`/api/solos/${solo}`).send(renamed).expect(200);
+    expect(saved.body).toMatchObject({ id: solo, name: 'Yours', version: version + 1 });
+    const late = await api.put(`/api/solos/${solo}`).send(renamed);
+    expect(problemOf(late)).toMatchObject({
+      status: 409,
+      yours: { name: ' Yours ' },
+      theirs: { name: 'Yours', version: version + 1 },
+    });
     await api.delete(`/api/solos/${solo}`).expect(204);
     expect(await list()).toEqual([]);
     expect(problemOf(await api.delete(`/api/solos/${solo}`)).status).toBe(404);

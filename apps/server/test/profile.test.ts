@@ -35,7 +35,7 @@ describe('the profile of the player', () => {
 
   it('saved before an instrument was there has it as it comes', async () => {
     const { ukulele, ...before } = change({ leftHanded: true });
-    await orm.em.fork().nativeUpdate(ProfileEntity, {}, { profile: before as Profile });
+    await orm.em.fork().nativeUpdate(ProfileEntity, {}, { profile: before });
     const { profile, version } = await read();
     expect(profile).toEqual({ ...before, ukulele });
     const short = { ...ukulele, frets: 12 };

@@ -225,10 +225,13 @@ export { fitArrangement, type FittedArrangement, type Unfit } from './arrangemen
 export { topNoteHolds, type WhyNotHeld } from './arrangement/heldLocks';
 export {
   fitLine,
+  lostBarsOf,
+  putBarsBack,
   frameOf,
   type FittedLine,
   type LineBar,
   type LineFrame,
+  type LostBars,
 } from './arrangement/placedLine';
 export {
   holdsAt,

@@ -10,6 +10,7 @@ import { Migration20261125SetsAndSummaries } from './migrations/Migration2026112
 import { Migration20261126Profile } from './migrations/Migration20261126Profile';
 import { Migration20261127SoloLines } from './migrations/Migration20261127SoloLines';
 import { Migration20261128Places } from './migrations/Migration20261128Places';
+import { Migration20261128SoloVersions } from './migrations/Migration20261128SoloVersions';
 
 export function databaseOptions(url: string): Options {
   return defineConfig({
@@ -23,6 +24,7 @@ export function databaseOptions(url: string): Options {
         { name: 'Migration20261126Profile', class: Migration20261126Profile },
         { name: 'Migration20261127SoloLines', class: Migration20261127SoloLines },
         { name: 'Migration20261128Places', class: Migration20261128Places },
+        { name: 'Migration20261128SoloVersions', class: Migration20261128SoloVersions },
       ],
       snapshot: false,
       silent: true,

@@ -77,6 +77,11 @@ export class SoloBody {
   over?: LineFrameBody;
 }
 
+export class SoloSave extends SoloBody {
+  /** The version this save started from. */
+  @IsInt() @Min(1) version!: number;
+}
+
 export const noteChecked: SameShape<SoloNoteBody, SoloNote> = true;
 export const lineChecked: SameShape<SoloLineBody, SoloLine> = true;
 export const lineBarChecked: SameShape<LineBarBody, LineBar> = true;

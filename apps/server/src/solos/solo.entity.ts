@@ -18,6 +18,9 @@ export class SoloEntity {
   @Property({ type: 'json' })
   line!: StoredLine | StoredLineV1;
 
+  @Property({ type: 'integer', version: true })
+  version!: number;
+
   @Property({ type: 'datetime' })
   createdAt: Date = new Date();
 

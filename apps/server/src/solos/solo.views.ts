@@ -16,6 +16,7 @@ export class SoloView implements View {
   @ApiProperty() readonly name: string;
   @ApiProperty({ type: Object }) readonly line: SoloLine;
   @ApiProperty({ type: Object }) readonly over: LineFrame;
+  @ApiProperty() readonly version: number;
 
   /** @param solo with its tune loaded */
   constructor(solo: SoloEntity) {
@@ -24,6 +25,7 @@ export class SoloView implements View {
     this.name = solo.name;
     this.line = fromStored(solo.line);
     this.over = frameToday(solo);
+    this.version = solo.version;
   }
 }
 

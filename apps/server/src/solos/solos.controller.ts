@@ -1,7 +1,7 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { IdPipe } from '../problem/id.pipe';
-import { SoloBody } from './solo.dto';
+import { SoloBody, SoloSave } from './solo.dto';
 import { SoloView } from './solo.views';
 import { SolosService } from './solos.service';
 
@@ -20,6 +20,12 @@ export class SolosController {
   @ApiCreatedResponse({ type: SoloView })
   create(@Param('id', IdPipe) tuneId: string, @Body() body: SoloBody): Promise<SoloView> {
     return this.solos.create(tuneId, body);
+  }
+
+  @Put('solos/:id')
+  @ApiOkResponse({ type: SoloView })
+  save(@Param('id', IdPipe) id: string, @Body() body: SoloSave): Promise<SoloView> {
+    return this.solos.save(id, body);
   }
 
   @Delete('solos/:id')

@@ -5,9 +5,9 @@ import { NoSuchThing } from '../problem/errors';
 import { VersionedStore, type StoredKind } from '../stored/versionedStore';
 import { TuneEntity } from '../tunes/tune.entity';
 import { writtenOf } from '../tunes/written';
-import { SoloBody } from './solo.dto';
+import { SoloBody, SoloSave } from './solo.dto';
 import { SoloEntity } from './solo.entity';
-import { SoloView } from './solo.views';
+import { SoloView, frameToday } from './solo.views';
 import { toStored } from './storedLine';
 
 const SOLOS: StoredKind<SoloEntity, SoloView> = {
@@ -42,6 +42,13 @@ export class SolosService {
     const solo = this.em.create(SoloEntity, fields, { partial: true });
     await this.em.flush();
     return new SoloView(solo);
+  }
+
+  save(id: string, body: SoloSave): Promise<SoloView> {
+    return this.solos.save(id, body, (solo) => {
+      solo.name = body.name.trim();
+      solo.line = toStored(body.line, structuredClone(body.over ?? frameToday(solo)));
+    });
   }
 
   delete(id: string): Promise<void> {

@@ -65,6 +65,7 @@ export const api = {
   solos: (tuneId: string) => request<SoloView[]>('GET', `/tunes/${tuneId}/solos`),
   createSolo: (tuneId: string, fields: SoloFields) =>
     request<SoloView>('POST', `/tunes/${tuneId}/solos`, fields),
+  saveSolo: ({ id, tuneId, ...body }: SoloView) => request<SoloView>('PUT', `/solos/${id}`, body),
   deleteSolo: (id: string) => request<undefined>('DELETE', `/solos/${id}`),
   restoreSolo: (id: string) => request<SoloView>('POST', `/solos/${id}/restore`),
 };

@@ -119,10 +119,10 @@ function drop({ active, over }: DragEndEvent, book: Book, set: SetView | undefin
   const [onto, target = ''] = String(over?.id ?? '').split(' ');
   if (what === 'tune' && onto === 'set') {
     const goal = book.sets.data?.find((each) => each.id === target);
-    if (goal) book.saveSet.mutate(withTune(goal, id));
+    if (goal) book.changeSet(withTune(goal, id));
   }
   if (what === 'place' && onto === 'place' && set && id !== target) {
-    book.saveSet.mutate(moved(set, Number(id), Number(target)));
+    book.changeSet(moved(set, Number(id), Number(target)));
   }
 }
 
@@ -169,7 +169,7 @@ function SetDesk({ book, set, tunes }: { book: Book; set: SetView; tunes: readon
       <SetHead
         set={set}
         onRename={(name) => {
-          book.saveSet.mutate({ ...set, name });
+          book.changeSet({ ...set, name });
         }}
         onRemove={() => {
           book.removeSet.mutate(set);
@@ -185,7 +185,7 @@ function SetDesk({ book, set, tunes }: { book: Book; set: SetView; tunes: readon
                 key: 'out of set',
                 label: 'Take out of this set',
                 onClick: () => {
-                  book.saveSet.mutate(withoutPlace(set, place));
+                  book.changeSet(withoutPlace(set, place));
                 },
               },
               ...(tuneMenu(book, tune).items ?? []),
@@ -202,13 +202,13 @@ function SetDesk({ book, set, tunes }: { book: Book; set: SetView; tunes: readon
   );
 }
 
-function tuneMenu({ sets, saveSet, copyTune, removeTune }: Book, tune: TuneGlance): MenuProps {
+function tuneMenu({ sets, changeSet, copyTune, removeTune }: Book, tune: TuneGlance): MenuProps {
   const all = sets.data ?? [];
   const into = all.map((set) => ({
     key: set.id,
     label: set.name,
     onClick: () => {
-      saveSet.mutate(withTune(set, tune.id));
+      changeSet(withTune(set, tune.id));
     },
   }));
   return {

@@ -3,6 +3,7 @@ import { App, Button } from 'antd';
 import { createElement } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
+import { useKeptRows } from '../saving/useKeptRows';
 import type { SetView, TuneFields, TuneGlance } from '../api/types';
 
 const BLANK: TuneFields = {
@@ -14,6 +15,8 @@ const BLANK: TuneFields = {
   feel: 'swing',
 };
 const NEW_SET = 'New set';
+
+const nameOfSet = ({ name }: SetView): string => name;
 
 /** The tunes and sets, and all that is done with them. */
 export function useBook() {
@@ -69,24 +72,7 @@ export function useBook() {
     },
     onError,
   });
-  /** The new order stands at once; one that is refused gives way to the stored one. */
-  const saveSet = useMutation({
-    mutationFn: (set: SetView) => api.saveSet(set),
-    onMutate: (set) => {
-      queries.setQueryData<SetView[]>(['sets'], (all) =>
-        all?.map((each) => (each.id === set.id ? set : each)),
-      );
-    },
-    onSuccess: (saved) => {
-      queries.setQueryData<SetView[]>(['sets'], (all) =>
-        all?.map((each) => (each.id === saved.id ? saved : each)),
-      );
-    },
-    onError: (error) => {
-      onError(error);
-      void refresh('sets');
-    },
-  });
+  const changeSet = useKeptRows('sets', api.saveSet, nameOfSet);
   const restoreSet = useMutation({
     mutationFn: (id: string) => api.restoreSet(id),
     onSuccess: () => refresh('sets'),
@@ -103,7 +89,7 @@ export function useBook() {
     },
     onError,
   });
-  return { tunes, sets, createTune, copyTune, removeTune, createSet, saveSet, removeSet };
+  return { tunes, sets, createTune, copyTune, removeTune, createSet, changeSet, removeSet };
 }
 
 export type Book = ReturnType<typeof useBook>;

@@ -2,7 +2,7 @@ import { familyOf } from '@drop-close/core';
 import { Button, Modal } from 'antd';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
-import { save } from './autosave';
+import { saveNow } from './tuneSaving';
 import { arrangementFields, tuneFields } from './convert';
 import { useDocument, useStoredTune } from './store';
 import type { TuneDocument } from './types';
@@ -20,7 +20,7 @@ export function ConflictDialog() {
     dispatch({ type: 'replace', document: other });
     dispatch({ type: 'replace', document });
     setSave({ kind: 'saving' });
-    void save();
+    void saveNow();
   };
   const keepBoth = async (): Promise<void> => {
     const copy = await api.createTune({ ...tuneFields(mine), title: `${mine.title} (mine)` });

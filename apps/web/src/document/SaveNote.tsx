@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { save } from './autosave';
+import { saveNow } from './tuneSaving';
 import { useDocument } from './store';
 
 /** A small honest word on how far the tune is saved. */
@@ -12,7 +12,7 @@ export function SaveNote() {
       {state.kind === 'offline' && (
         <>
           offline, kept here{' '}
-          <Button size="small" type="link" onClick={() => void save()}>
+          <Button size="small" type="link" onClick={() => void saveNow()}>
             Try now
           </Button>
         </>

@@ -12,7 +12,7 @@ import {
 } from '@drop-close/core';
 import { tuneOf } from '../testing/tunes';
 import { edit as editWith, groupOf, type DocumentAction } from './actions';
-import { PAUSE, advance, begin, redo, undo } from './history';
+import { PAUSE, advance, begin, redo, undo } from '../saving/history';
 import { chartOf, inHand } from './reading';
 import type { TuneDocument } from './types';
 

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { edit, groupOf, type DocumentAction } from './actions';
-import { advance, begin, redo, undo, type History } from './history';
+import { advance, begin, redo, undo, type History } from '../saving/history';
 import { inHand } from './reading';
 import type { Origin, TuneDocument, TuneInHand } from './types';
 

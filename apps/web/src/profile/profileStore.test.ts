@@ -1,5 +1,5 @@
 import { defaultProfile } from '@drop-close/core';
-import { begin } from '../document/history';
+import { begin } from '../saving/history';
 import {
   changeProfile,
   profileNow,

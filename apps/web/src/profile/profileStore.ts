@@ -1,6 +1,6 @@
 import { checkProfile, defaultProfile, type Profile, type SettingProblem } from '@drop-close/core';
 import { create } from 'zustand';
-import { advance, begin, redo, undo, type History } from '../document/history';
+import { advance, begin, redo, undo, type History } from '../saving/history';
 
 /** How far the profile in hand is from the stored one. */
 export type ProfileSaving =

@@ -1,7 +1,7 @@
 import { defaultProfile, type Profile } from '@drop-close/core';
 import { Refusal, Unreachable } from '../api/client';
 import type { ProfileView } from '../api/types';
-import { begin } from '../document/history';
+import { begin } from '../saving/history';
 import { changeProfile, profileNow, undoProfile, useProfileStore } from './profileStore';
 import { saveProfile, settleProfile, startProfileSync } from './profileSync';
 

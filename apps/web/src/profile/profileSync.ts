@@ -1,66 +1,63 @@
 import type { Profile } from '@drop-close/core';
 import { Refusal, Unreachable, api } from '../api/client';
 import { same } from '../document/convert';
-import { advance, begin } from '../document/history';
+import { Autosave, type SendOutcome } from '../saving/autosave';
+import { advance, begin } from '../saving/history';
 import { keepProfile, readProfile } from './profileCopy';
 import { profileNow, useProfileStore } from './profileStore';
 
-/** Quiet time after the last change before it is sent, and between tries while the server is away, in ms. */
-const SETTLE = 500;
-const RETRY = 2500;
-
-let timer: ReturnType<typeof setTimeout> | undefined;
-let busy = false;
 /** Whether the server has told what it has; before that nothing is sent. */
 let met = false;
+
+const saving = new Autosave({
+  unsaved: () => !same(profileNow(), useProfileStore.getState().stored),
+  waiting: () => useProfileStore.getState().saving.kind === 'conflict',
+  keepHere,
+  send,
+  show: (kind) => {
+    useProfileStore.setState({ saving: { kind } });
+  },
+});
 
 /** Keeps the profile saved, here and on the server. Runs until the returned function is called. */
 export function startProfileSync(): () => void {
   const { profile, stored, version } = readProfile();
   useProfileStore.setState({ history: begin(profile), stored, version });
   const unsubscribe = useProfileStore.subscribe((state, before) => {
-    if (state.history.present !== before.history.present) onChange();
+    if (state.history.present !== before.history.present) saving.changed();
   });
-  const onOnline = (): void => void saveProfile();
-  window.addEventListener('online', onOnline);
-  void saveProfile();
+  const unwatch = saving.watch();
+  void saving.now();
   return () => {
     unsubscribe();
-    window.removeEventListener('online', onOnline);
-    clearTimeout(timer);
+    unwatch();
+    saving.stop();
     met = false;
   };
 }
 
-function onChange(): void {
-  keep();
-  const { stored, saving } = useProfileStore.getState();
-  if (same(profileNow(), stored) || saving.kind === 'conflict') return;
-  if (saving.kind !== 'offline') useProfileStore.setState({ saving: { kind: 'saving' } });
-  schedule(SETTLE);
-}
-
-function schedule(delay: number): void {
-  clearTimeout(timer);
-  timer = setTimeout(() => void saveProfile(), delay);
-}
-
 /** Meets the server, if that is not done, and sends what has changed. */
-export async function saveProfile(): Promise<void> {
-  if (busy || useProfileStore.getState().saving.kind === 'conflict') return;
-  busy = true;
+export const saveProfile = (): Promise<void> => saving.now();
+
+async function send(): Promise<SendOutcome> {
   try {
-    if (!met) await meet();
-    await send();
+    if (!met && !(await meet())) return 'conflict';
+    const { stored, version } = useProfileStore.getState();
+    const profile = profileNow();
+    if (same(profile, stored)) return 'saved';
+    const saved = await api.saveProfile(profile, version);
+    useProfileStore.setState({ stored: profile, version: saved.version });
+    return 'saved';
   } catch (error) {
-    onFailure(error);
-  } finally {
-    busy = false;
+    return notSaved(error);
   }
 }
 
-/** Takes up what the server has, unless something changed here since the two last met. */
-async function meet(): Promise<void> {
+/**
+ * Takes up what the server has, unless something changed here since the two last met.
+ * @returns false where it changed here and there
+ */
+async function meet(): Promise<boolean> {
   const theirs = await api.profile();
   const { stored, history } = useProfileStore.getState();
   const changedHere = !same(history.present, stored);
@@ -70,51 +67,35 @@ async function meet(): Promise<void> {
   } else if (same(theirs.profile, stored) || theirs.version === 0) {
     useProfileStore.setState({ stored: theirs.profile, version: theirs.version });
   } else {
-    useProfileStore.setState({
-      saving: { kind: 'conflict', theirs: theirs.profile, version: theirs.version },
-    });
+    standsAgainst(theirs.profile, theirs.version);
+    return false;
   }
-  keep();
+  return true;
 }
 
-async function send(): Promise<void> {
-  const { stored, version, saving } = useProfileStore.getState();
-  const profile = profileNow();
-  if (saving.kind === 'conflict') return;
-  if (!same(profile, stored)) {
-    const saved = await api.saveProfile(profile, version);
-    useProfileStore.setState({ stored: profile, version: saved.version });
-    keep();
-    if (!same(profileNow(), profile)) {
-      schedule(SETTLE);
-      return;
-    }
-  }
-  useProfileStore.setState({ saving: { kind: 'saved' } });
-}
-
-function onFailure(error: unknown): void {
-  if (error instanceof Unreachable) {
-    useProfileStore.setState({ saving: { kind: 'offline' } });
-    schedule(RETRY);
-    return;
-  }
+function notSaved(error: unknown): SendOutcome {
+  if (error instanceof Unreachable) return 'unreachable';
   if (!(error instanceof Refusal)) throw error;
   const { problem } = error;
   if (problem.status === 409) {
     const { profile, version } = problem.theirs as { profile: Profile; version: number };
-    useProfileStore.setState({ saving: { kind: 'conflict', theirs: profile, version } });
-    return;
+    standsAgainst(profile, version);
+    return 'conflict';
   }
   const detail = problem.errors?.[0]?.message ?? error.message;
   useProfileStore.setState({ saving: { kind: 'refused', detail } });
+  return 'refused';
+}
+
+function standsAgainst(theirs: Profile, version: number): void {
+  useProfileStore.setState({ saving: { kind: 'conflict', theirs, version } });
 }
 
 /** Two places changed the profile: one is taken, the other stays one undo away. */
 export function settleProfile(choice: 'mine' | 'theirs'): void {
-  const { saving, history } = useProfileStore.getState();
-  if (saving.kind !== 'conflict') return;
-  const { theirs, version } = saving;
+  const { saving: state, history } = useProfileStore.getState();
+  if (state.kind !== 'conflict') return;
+  const { theirs, version } = state;
   const [taken, other] = choice === 'mine' ? [history.present, theirs] : [theirs, history.present];
   const both = advance(advance(history, { ...other }, 0), { ...taken }, 0);
   useProfileStore.setState({
@@ -123,10 +104,10 @@ export function settleProfile(choice: 'mine' | 'theirs'): void {
     saving: { kind: 'saving' },
     history: both,
   });
-  void saveProfile();
+  void saving.now();
 }
 
-function keep(): void {
+function keepHere(): void {
   const { history, stored, version } = useProfileStore.getState();
   keepProfile({ profile: history.present, stored, version });
 }

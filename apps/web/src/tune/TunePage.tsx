@@ -3,7 +3,7 @@ import { Alert, Button } from 'antd';
 import { Suspense, useEffect } from 'react';
 import { Outlet, useParams } from 'react-router';
 import { api } from '../api/client';
-import { startAutosave } from '../document/autosave';
+import { startSaving } from '../document/tuneSaving';
 import { ConflictDialog } from '../document/ConflictDialog';
 import { readCopy } from '../document/localCopy';
 import { openTune } from '../document/openTune';
@@ -36,7 +36,7 @@ export default function TunePage() {
     const { open, setSave } = useDocument.getState();
     open(data.document, data.origin, data.stored);
     setSave(data.save);
-    return startAutosave();
+    return startSaving();
   }, [data]);
   const onDesk = useDocument((state) => state.origin?.tuneId === id && !!state.history);
 

@@ -37,3 +37,7 @@ function nameOf(item: Exclude<Unfit, { readonly kind: 'hit' }>): string {
       return `Plan of a section, chorus ${item.chorus + 1}`;
   }
 }
+
+/** Notes of a solo line: "12 notes of “Mine”". */
+export const lostNotesName = (notes: number, name: string): string =>
+  `${notes === 1 ? 'One note' : `${notes} notes`} of “${name}”`;

@@ -93,6 +93,7 @@ export interface SoloView extends SoloFields {
   readonly id: string;
   readonly tuneId: string;
   readonly over: LineFrame;
+  readonly version: number;
 }
 
 /** One field of a request that is not as it should be. */

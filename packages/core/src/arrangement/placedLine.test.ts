@@ -4,7 +4,7 @@ import { edited, firstWritten, readWritten, type WrittenChart } from '../chart/p
 import type { Chart } from '../chart/types';
 import type { SoloLine } from '../comp/solo/types';
 import { midi, ticks } from '../units';
-import { fitLine, frameOf } from './placedLine';
+import { fitLine, frameOf, lostBarsOf, putBarsBack } from './placedLine';
 import { positionsIn } from './positions';
 
 const BAR = 1920;
@@ -82,5 +82,43 @@ describe('a solo line over an edited tune', () => {
     expect(fitLine(early, frameOf(positionsOf(pickup)), positionsOf(shorter)).unfit).toHaveLength(
       1,
     );
+  });
+});
+
+describe('notes whose bars are gone', () => {
+  const shorter = positionsOf(
+    edited(TUNE, { edit: (chart) => deleteBar(deleteBar(chart, 2), 1), moved: 0 }, 'new'),
+  );
+
+  it('are told by the bars they were played in, next to each other and in both choruses', () => {
+    expect(lostBarsOf(line, frame, positionsOf(TUNE))).toEqual([]);
+    const lost = lostBarsOf(line, frame, shorter);
+    expect(lost.map(({ bars }) => bars)).toEqual([[1, 2]]);
+    expect(lost[0]!.notes.map((note) => note.midi)).toEqual([61, 64, 62, 65]);
+    const apart = positionsOf(
+      edited(TUNE, { edit: (chart) => deleteBar(deleteBar(chart, 2), 0), moved: 0 }, 'new'),
+    );
+    expect(lostBarsOf(line, frame, apart).map(({ bars }) => bars)).toEqual([[0], [2]]);
+  });
+
+  it('are put at a bar and those that follow it, each where it was in its bar', () => {
+    const moved = firstWritten('| Dm7 | F | F | Gm7 | C7 |');
+    const there = positionsOf(moved);
+    const own = {
+      ...frame,
+      bars: frame.bars.map((bar, at) => ({ ...bar, bar: at ? 'gone' + at : bar.bar })),
+    };
+    const [lost] = lostBarsOf(line, own, there);
+    expect(lost!.bars).toEqual([1, 2]);
+    const back = fitLine(line, putBarsBack(own, lost!, 4, there), there);
+    expect(back.unfit).toEqual([]);
+    expect(places(back.line)).toBe('60@0 61@3 62@4 63@5 64@8 65@9');
+  });
+
+  it('stay lost where the chorus ends before they do', () => {
+    const [lost] = lostBarsOf(line, frame, shorter);
+    const back = fitLine(line, putBarsBack(frame, lost!, 1, shorter), shorter);
+    expect(places(back.line)).toBe('60@0 61@0 63@1 64@1');
+    expect(back.unfit.map((note) => note.midi)).toEqual([62, 65]);
   });
 });

@@ -43,7 +43,7 @@ export function frameOf({ timeline: { bars }, transposed }: Positions): LineFram
 /** A line as it was kept, each note in its bar of the chorus as it is now and in its key. */
 export function fitLine(line: SoloLine, frame: LineFrame, positions: Positions): FittedLine {
   const placeOf = placesIn(frame);
-  const bars = new Map(positions.timeline.bars.map((bar) => [barKey(bar.place), bar]));
+  const bars = barsByPlace(positions);
   const chorus = inTicks(positions.timeline.length);
   const moved = movedBetween(frame.transposed, positions.transposed);
   const unfit: SoloNote[] = [];
@@ -60,11 +60,66 @@ export function fitLine(line: SoloLine, frame: LineFrame, positions: Positions):
   return { line: { ...line, notes: apart(notes, line.notes) }, unfit };
 }
 
+/** Bars of a line that have no place in the chorus as it is now, next to each other, and their notes. */
+export interface LostBars {
+  /** By their position in the frame. */
+  readonly bars: readonly number[];
+  readonly notes: readonly SoloNote[];
+}
+
+/** The notes that `fitLine` finds no place for, by the runs of bars they were played in. */
+export function lostBarsOf(line: SoloLine, frame: LineFrame, positions: Positions): LostBars[] {
+  const placeOf = placesIn(frame);
+  const lost = new Map<number, SoloNote[]>();
+  for (const note of fitLine(line, frame, positions).unfit) {
+    const index = placeOf(note.at)?.index ?? 0;
+    lost.set(index, [...(lost.get(index) ?? []), note]);
+  }
+  const runs: { bars: number[]; notes: SoloNote[] }[] = [];
+  for (const [index, notes] of [...lost].sort(([a], [b]) => a - b)) {
+    const run = runs.at(-1);
+    if (run?.bars.at(-1) === index - 1) {
+      run.bars.push(index);
+      run.notes.push(...notes);
+    } else {
+      runs.push({ bars: [index], notes: [...notes] });
+    }
+  }
+  return runs;
+}
+
+/**
+ * The frame with lost bars moved to where the player is: the first to the bar with this number, those that
+ * follow it to the bars that follow; the notes keep their places in their bars.
+ * @param number of a bar in the one chorus
+ */
+export function putBarsBack(
+  frame: LineFrame,
+  { bars }: LostBars,
+  number: number,
+  { timeline }: Positions,
+): LineFrame {
+  const from = timeline.bars.findIndex((bar) => bar.number === number);
+  const first = bars[0] ?? 0;
+  return {
+    ...frame,
+    bars: frame.bars.map((bar, index) => {
+      const there = bars.includes(index) ? timeline.bars[from + index - first] : undefined;
+      return there ? { ...there.place, length: bar.length } : bar;
+    }),
+  };
+}
+
+const barsByPlace = ({ timeline }: Positions): ReadonlyMap<string, PlayedBar> =>
+  new Map(timeline.bars.map((bar) => [barKey(bar.place), bar]));
+
 const holds = ({ meter }: PlayedBar, after: number): boolean =>
   after < inTicks(quartersInBar(meter));
 
 interface NotePlace {
   readonly key: string;
+  /** Of the bar in the frame. */
+  readonly index: number;
   readonly chorus: number;
   /** Ticks after its bar begins; below 0 before the first bar. */
   readonly after: number;
@@ -77,13 +132,14 @@ function placesIn({ bars, pickup }: LineFrame): (at: number) => NotePlace | unde
   return (at) => {
     const first = bars[0];
     if (at < 0 && first) {
-      return { key: barKey(first), chorus: 0, after: pickup ? at + first.length : at };
+      return { key: barKey(first), index: 0, chorus: 0, after: pickup ? at + first.length : at };
     }
     if (!total) return undefined;
     const chorus = Math.floor(at / total);
     let after = at - chorus * total;
-    for (const bar of counted) {
-      if (after < bar.length) return { key: barKey(bar), chorus, after };
+    for (const [place, bar] of counted.entries()) {
+      const index = pickup ? place + 1 : place;
+      if (after < bar.length) return { key: barKey(bar), index, chorus, after };
       after -= bar.length;
     }
     return undefined;

@@ -19,7 +19,15 @@ const { instrument, keyboardHands, families, weights, loop, tensions } = default
 const locks = { guitar: [], keyboard: [] };
 const { motion, leaps, resolution, register, hand, sound, parallel } = { ...weights, motion: 50 };
 const of = (version: number, fields: object): AnyArrangement =>
-  ({ version, instrument, keyboardHands, families, loop, locks, ...fields }) as object as AnyArrangement;
+  ({
+    version,
+    instrument,
+    keyboardHands,
+    families,
+    loop,
+    locks,
+    ...fields,
+  }) as object as AnyArrangement;
 const first = { motion, leaps, resolution, register, hand };
 
 describe('every shape an arrangement was ever saved in is brought up to today', () => {

@@ -4,14 +4,19 @@ import { useMemo } from 'react';
 import { api } from '../../api/client';
 import type { SoloView } from '../../api/types';
 import { useDocument, useTune } from '../../document/store';
+import { useKeptRows } from '../../saving/useKeptRows';
 
 const NO_SOLOS: readonly SoloView[] = [];
 
 /** A solo line with its notes where they are in the tune as it is now. */
 export interface SoloInHand extends SoloView {
+  /** As it is stored. */
+  readonly stored: SoloView;
   /** Notes of bars that the tune does not have now. */
   readonly unfit: readonly SoloNote[];
 }
+
+const nameOfSolo = ({ name }: SoloView): string => name;
 
 /** The solo lines that hang on the tune on the desk. */
 export function useSolos() {
@@ -24,6 +29,7 @@ export function useSolos() {
     queryFn: () => api.solos(tuneId),
     enabled: tuneId !== '',
   });
+  const change = useKeptRows(key.join(' '), api.saveSolo, nameOfSolo);
   const again = () => queries.invalidateQueries({ queryKey: key });
   const add = useMutation({
     mutationFn: ({ name, line }: { readonly name: string; readonly line: SoloLine }) =>
@@ -35,9 +41,9 @@ export function useSolos() {
   const solos = useMemo(
     () =>
       data.map((solo): SoloInHand => {
-        return { ...solo, ...fitLine(solo.line, solo.over, positions) };
+        return { ...solo, stored: solo, ...fitLine(solo.line, solo.over, positions) };
       }),
     [data, positions],
   );
-  return { solos, failure: error?.message, add, remove, restore };
+  return { solos, failure: error?.message, add, change, remove, restore };
 }

@@ -1,0 +1,56 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { App, Button } from 'antd';
+import { createElement, useCallback, useMemo } from 'react';
+import { KeptRows, type Row } from './keptRows';
+
+/**
+ * Changes rows of a list that TanStack Query holds: shown at once, saved by themselves, and where another
+ * place changed a row too the player is told and may take their own after all.
+ * @param queryKey of the list
+ * @returns a function that takes up a changed row
+ */
+export function useKeptRows<T extends Row>(
+  queryKey: string,
+  save: (row: T) => Promise<T>,
+  nameOf: (row: T) => string,
+): (row: T) => void {
+  const queries = useQueryClient();
+  const { notification } = App.useApp();
+  const rows = useMemo(() => {
+    const replace = (row: T): void => {
+      queries.setQueryData<T[]>(keyOf(queryKey), (all) =>
+        all?.map((each) => (each.id === row.id ? row : each)),
+      );
+    };
+    return new KeptRows<T>({
+      save,
+      show: replace,
+      tell: (why) => {
+        notification.warning({ key: queryKey, title: 'Not saved yet', description: why });
+      },
+      conflict: (mine, takeMine) => {
+        const onClick = (): void => {
+          takeMine();
+          notification.destroy(mine.id);
+        };
+        notification.warning({
+          key: mine.id,
+          title: `“${nameOf(mine)}” was changed in two places`,
+          description: 'You see it as it is stored.',
+          actions: createElement(Button, { onClick }, 'Take mine'),
+          duration: 0,
+        });
+      },
+    });
+  }, [queries, notification, queryKey, save, nameOf]);
+  return useCallback(
+    (row: T) => {
+      const before = queries.getQueryData<T[]>(keyOf(queryKey))?.find((each) => each.id === row.id);
+      if (before) rows.change(before, row);
+    },
+    [queries, queryKey, rows],
+  );
+}
+
+/** A key as one text, so that it can be compared. */
+const keyOf = (queryKey: string): string[] => queryKey.split(' ');
