@@ -1,9 +1,9 @@
 /** What one would write first: objects, every pair weighed, the same costs and candidates. */
 import type { Chord, ConnectSettings, Voicing } from '@drop-close/core';
-import { changeCost } from '../packages/core/src/connect/cost';
-import { placeOf } from '../packages/core/src/connect/place';
-import { pricesOf, standing } from '../packages/core/src/connect/prices';
-import { weigh, type Weighed } from '../packages/core/src/connect/weighed';
+import { changeCost } from '../packages/core/src/connect/terms/cost';
+import { placeOf } from '../packages/core/src/connect/base/place';
+import { pricesOf, standing } from '../packages/core/src/connect/terms/prices';
+import { weigh, type Weighed } from '../packages/core/src/connect/base/weighed';
 
 interface Reached {
   readonly weighed: Weighed;

@@ -1,5 +1,5 @@
 /** The contents page of the engine. */
-export { ok, fail, type Result } from './result';
+export { ok, fail, type Result } from './base/result';
 export {
   midi,
   pitchClass,
@@ -10,7 +10,7 @@ export {
   type PitchClass,
   type Semitones,
   type Ticks,
-} from './units';
+} from './base/units';
 
 export { intervalBetween } from './pitch/interval';
 export {
@@ -106,7 +106,7 @@ export {
   type Pool,
   type School,
   type SectionAnalysis,
-} from './analysis/types';
+} from './analysis/base/types';
 
 export {
   HANDS,
@@ -127,7 +127,7 @@ export {
 } from './voicing/enumerate';
 export { families, familyOf } from './voicing/families';
 export { fretPosition, openPitches } from './voicing/strings/geometry';
-export { inversionOf } from './voicing/stacks';
+export { inversionOf } from './voicing/base/stacks';
 export {
   FAMILY_IDS,
   ROOM_IDS,
@@ -145,14 +145,14 @@ export {
   type VoicedNote,
   type Voicing,
   type VoicingSettings,
-} from './voicing/types';
+} from './voicing/base/types';
 
 export { soundOf, type Sound } from './voicing/sound/soundOf';
 export { roughness } from './voicing/sound/roughness';
-export { pitchName } from './voicing/pitchName';
+export { pitchName } from './voicing/base/pitchName';
 export { nearestFamily } from './voicing/whyNone';
 export { checkInstrument, checkRoom } from './voicing/check';
-export { LIMITS, type SettingProblem } from './voicing/problem';
+export { LIMITS, type SettingProblem } from './voicing/base/problem';
 export {
   FRETTED,
   FRETTED_IDS,
@@ -166,8 +166,8 @@ export {
   type FrettedId,
   type InstrumentId,
   type KeyedId,
-} from './voicing/instruments/rows';
-export { isFretted, playingOf } from './voicing/instruments/playingOf';
+} from './voicing/base/instruments';
+export { isFretted, playingOf } from './voicing/playingOf';
 export { browseFamily, type FamilyTable } from './voicing/sheet/browse';
 export { type DerivationStep, type DerivedNote } from './voicing/sheet/derivation';
 export { deriveVoicing } from './voicing/sheet/derive';
@@ -177,7 +177,7 @@ export { type PlayedNote } from './voicing/instruments/played';
 export { readPlayed, type PlayedVoicing } from './voicing/sheet/readPlayed';
 
 export { connect, createConnector, type Connector } from './connect/connect';
-export { defaultSettings, defaultWeights, noWishes } from './connect/data';
+export { defaultSettings, defaultWeights, noWishes } from './connect/base/data';
 export { costByTerm, type TermCosts } from './connect/explain/costs';
 export { walkingLines, type WalkingLine } from './connect/explain/lines';
 export { resolutionsOf, type Resolution } from './connect/explain/resolutions';
@@ -191,7 +191,7 @@ export {
 export { threadsOf, type Thread } from './connect/explain/threads';
 export { presets, type Preset } from './connect/presets';
 export { terms } from './connect/terms';
-export type { MotionKind } from './connect/match';
+export type { MotionKind } from './connect/base/match';
 export {
   TERM_IDS,
   type Alternative,
@@ -209,7 +209,7 @@ export {
   type RankedPath,
   type Weights,
   type Wishes,
-} from './connect/types';
+} from './connect/base/types';
 
 export {
   defaultArrangement,
@@ -303,7 +303,7 @@ export {
 } from './comp/styles';
 
 export { devices, deviceOf } from './movement/devices';
-export { offersAt } from './movement/offers';
+export { offersAt } from './movement/devices/offers';
 export {
   DEVICE_IDS,
   type AppliedDevice,
@@ -327,7 +327,7 @@ export { type CompFigures, type HitJudgement } from './comp/solo/measure';
 export { phrasesOf } from './comp/solo/phrases';
 export { standInLine, type StandInRequest } from './comp/solo/standIn';
 export { type SoloLine, type SoloNote, type SoloPhrase, type Strictness } from './comp/solo/types';
-export { type SoundingHit } from './comp/sounding';
+export { type SoundingHit } from './comp/base/sounding';
 export {
   EIGHTH,
   TICKS_PER_QUARTER,
@@ -336,8 +336,8 @@ export {
   inTicks,
   straightened,
   swung,
-} from './comp/time';
-export { HOLDS, TOUCHES, type Hit, type Hold, type Touch } from './comp/types';
+} from './comp/base/time';
+export { HOLDS, TOUCHES, type Hit, type Hold, type Touch } from './comp/base/types';
 
 export { compBehind, mendBar, type CompBehind } from './choruses/behind';
 export { compose, type Composed, type ComposeRequest } from './choruses/compose';

@@ -1,6 +1,6 @@
 import { parseChart } from '../chart/parseChart';
 import { analyzeChart } from './analyzeChart';
-import type { ChartAnalysis, LandmarkKind } from './types';
+import type { ChartAnalysis, LandmarkKind } from './base/types';
 
 const analysed = (text: string): ChartAnalysis => analyzeChart(parseChart(text).chart);
 const marks = (text: string, kind: LandmarkKind): string[] =>

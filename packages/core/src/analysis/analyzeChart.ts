@@ -3,16 +3,16 @@
  */
 import type { Chart } from '../chart/types';
 import { spellTones } from '../chord/tones';
-import { pitchClass } from '../units';
-import { hear, keyLabel, type Heard, type HeardMoment } from './heard';
+import { pitchClass } from '../base/units';
+import { hear, keyLabel, type Heard, type HeardMoment } from './readings/heard';
 import { landmarksOf } from './landmarks';
 import { otherwise } from './otherwise';
 import { poolsByFunction } from './pools/byFunction';
 import { parentMinor, simplePools, sixthAndDiminished } from './pools/schools';
 import { coloursOf } from './pools/tensions';
-import { sectionsOf } from './sections';
+import { sectionsOf } from './landmarks/sections';
 import { soundsOf } from './sounds';
-import type { ChartAnalysis, ChordAnalysis, KeyArea, Pool, School } from './types';
+import type { ChartAnalysis, ChordAnalysis, KeyArea, Pool, School } from './base/types';
 
 export interface AnalysisSettings {
   /** The school whose pools stand first; the others follow. */

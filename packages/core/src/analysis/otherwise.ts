@@ -1,6 +1,6 @@
 import { prettyNote } from '../pitch/spelling';
-import { keyLabel, type Heard } from './heard';
-import type { OtherReading } from './types';
+import { keyLabel, type Heard } from './readings/heard';
+import type { OtherReading } from './base/types';
 
 /** Readings that cost this much more than the best are still honest, in tenths. */
 const HONEST_IN_KEY = 10;

@@ -1,11 +1,11 @@
 import { semitonesOf } from '../chord/degrees';
 import { quartersInBar } from '../chart/meter';
 import { prettyNote } from '../pitch/spelling';
-import { pitchClass } from '../units';
-import type { Heard, HeardMoment } from './heard';
-import type { Mode } from './key';
+import { pitchClass } from '../base/units';
+import type { Heard, HeardMoment } from './readings/heard';
+import type { Mode } from './base/key';
 import { scaleNotes } from './pools/scale';
-import type { CoveringSound } from './types';
+import type { CoveringSound } from './base/types';
 
 /** Sounds that may cover a run of chords: every key, minor with both its sevenths. */
 const PITCHES: Readonly<Record<Mode, readonly number[]>> = {

@@ -1,7 +1,7 @@
 import { moveNote } from '../pitch/interval';
 import { plainRoot, type NoteName } from '../pitch/spelling';
-import type { Mode } from './key';
-import type { ChordAnalysis, HarmonicFunction } from './types';
+import type { Mode } from './base/key';
+import type { ChordAnalysis, HarmonicFunction } from './base/types';
 
 /** A chord that can take the place of another of its function. */
 export interface StandIn {

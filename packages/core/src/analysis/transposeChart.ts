@@ -1,9 +1,9 @@
 import { moveChart } from '../chart/transpose';
 import type { Chart } from '../chart/types';
 import { intervalBetween } from '../pitch/interval';
-import { pitchClass } from '../units';
-import { hear } from './heard';
-import { keyOf, signatureOf, tonicName, type Key } from './key';
+import { pitchClass } from '../base/units';
+import { hear } from './readings/heard';
+import { keyOf, signatureOf, tonicName, type Key } from './base/key';
 import type { NoteName } from '../pitch/spelling';
 
 /**

@@ -2,7 +2,7 @@
  * What goes over the API, said once: the server's classes are checked against these types by the
  * compiler, and the web application uses them as they are.
  */
-import type { LandmarkKind } from '../analysis/types';
+import type { LandmarkKind } from '../analysis/base/types';
 import type { LineFrame } from '../arrangement/placedLine';
 import type { Profile } from '../arrangement/profile';
 import type { StoredArrangement } from '../arrangement/stored';

@@ -1,6 +1,6 @@
 import { chord, chorusOfChords } from '../testing/builders';
 import { enumerateVoicings } from '../voicing/enumerate';
-import type { Voicing } from '../voicing/types';
+import type { Voicing } from '../voicing/base/types';
 import { defaultGuitar, defaultInstruments } from '../voicing/data';
 import { defaultArrangement, heldLocks, settingsOf, withLock } from './arrangement';
 import type { Arrangement } from './types';

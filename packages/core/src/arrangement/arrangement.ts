@@ -1,10 +1,10 @@
 import type { Chord } from '../chord/types';
 import { noComp } from '../comp/defaults';
-import { defaultSettings, defaultWeights } from '../connect/data';
-import type { ConnectSettings } from '../connect/types';
+import { defaultSettings, defaultWeights } from '../connect/base/data';
+import type { ConnectSettings } from '../connect/base/types';
 import { defaultInstruments, rooms, type Instruments } from '../voicing/data';
-import { forEachInstrument } from '../voicing/instruments/rows';
-import type { Instrument, Voicing } from '../voicing/types';
+import { forEachInstrument } from '../voicing/base/instruments';
+import type { Instrument, Voicing } from '../voicing/base/types';
 import type { Chorus } from './chorus';
 import { heldLock, type WhyNotHeld } from './heldLocks';
 import type { Arrangement, Lock, TopLine } from './types';

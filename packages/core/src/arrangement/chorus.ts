@@ -1,9 +1,9 @@
 import { analyzeChart } from '../analysis/analyzeChart';
-import type { ChartAnalysis } from '../analysis/types';
+import type { ChartAnalysis } from '../analysis/base/types';
 import { timeline, type ChartEvent, type Timeline } from '../chart/timeline';
 import type { Chart } from '../chart/types';
 import type { Chord } from '../chord/types';
-import { beats } from '../units';
+import { beats } from '../base/units';
 import { placeInContext } from './inContext';
 import { returnsOf, type Return } from './returns';
 import type { Split } from './types';

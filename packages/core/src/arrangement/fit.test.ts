@@ -10,9 +10,9 @@ import {
 import type { Chart } from '../chart/types';
 import { enumerateVoicings } from '../voicing/enumerate';
 import { defaultGuitar, defaultInstruments, defaultVoicingSettings } from '../voicing/data';
-import type { Voicing } from '../voicing/types';
+import type { Voicing } from '../voicing/base/types';
 import { chord, chords, shape } from '../testing/builders';
-import { ticks } from '../units';
+import { ticks } from '../base/units';
 import { defaultArrangement, heldLocks, withLock } from './arrangement';
 import { fitArrangement, type FittedArrangement } from './fit';
 import { positionsIn } from './positions';

@@ -1,10 +1,10 @@
 import { barKey, type BarPlace } from '../chart/placeTypes';
 import { PATTERN_FAMILIES } from '../comp/patterns/types';
 import type { PlannedBars } from '../comp/comping';
-import type { Hit } from '../comp/types';
+import type { Hit } from '../comp/base/types';
 import { DEVICE_IDS, type AppliedDevice } from '../movement/types';
-import { pitchClass } from '../units';
-import { forEachInstrument, type InstrumentId } from '../voicing/instruments/rows';
+import { pitchClass } from '../base/units';
+import { forEachInstrument, type InstrumentId } from '../voicing/base/instruments';
 import { partPositions, type PartPositions, type Positions } from './positions';
 import type {
   StoredArrangement,

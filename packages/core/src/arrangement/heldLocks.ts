@@ -3,11 +3,11 @@ import { parseChord } from '../chord/parseChord';
 import { tensionsOf } from '../chord/tensions';
 import type { Chord, PitchedChord } from '../chord/types';
 import { pitchClassOf } from '../pitch/spelling';
-import { pitchClass } from '../units';
-import { playingOf } from '../voicing/instruments/playingOf';
-import { degreeAt, materialOf } from '../voicing/material';
+import { pitchClass } from '../base/units';
+import { playingOf } from '../voicing/playingOf';
+import { degreeAt, materialOf } from '../voicing/base/material';
 import { noteName } from '../voicing/sheet/readPlayed';
-import type { Instrument, VoicedNote, Voicing } from '../voicing/types';
+import type { Instrument, VoicedNote, Voicing } from '../voicing/base/types';
 import type { LineNote, Lock } from './types';
 
 /** Why a lock does not hold at its chord as it is now. */

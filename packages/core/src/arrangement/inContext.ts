@@ -1,5 +1,5 @@
 import { analyzeChart } from '../analysis/analyzeChart';
-import type { ChartAnalysis } from '../analysis/types';
+import type { ChartAnalysis } from '../analysis/base/types';
 import { timeline, type ChartEvent, type Timeline } from '../chart/timeline';
 import type { Chart } from '../chart/types';
 import type { Chord } from '../chord/types';

@@ -7,7 +7,7 @@ import { barKey, type BarPlace, type ChartPlaces, type ChordPlace } from '../cha
 import type { Chord } from '../chord/types';
 import { DEVICE_IDS } from '../movement/types';
 import type { Instruments } from '../voicing/data';
-import type { Instrument } from '../voicing/types';
+import type { Instrument } from '../voicing/base/types';
 import { heldLocks } from './arrangement';
 import { hitBarKey, movedBetween, type FittedArrangement, type Unfit } from './fit';
 import { heldLock, topNoteHolds, type WhyNotHeld } from './heldLocks';

@@ -1,4 +1,4 @@
-import type { Voicing } from '../voicing/types';
+import type { Voicing } from '../voicing/base/types';
 
 /** Where a moved voicing is looked for when its own register does not hold it. */
 const OCTAVES = [0, -12, 12];

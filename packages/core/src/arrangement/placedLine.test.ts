@@ -3,7 +3,7 @@ import { deleteBar, insertBar, moveBar } from '../chart/edit';
 import { edited, firstWritten, readWritten, type WrittenChart } from '../chart/places/written';
 import type { Chart } from '../chart/types';
 import type { SoloLine } from '../comp/solo/types';
-import { midi, ticks } from '../units';
+import { midi, ticks } from '../base/units';
 import { fitLine, frameOf, lostBarsOf, putBarsBack } from './placedLine';
 import { positionsIn } from './positions';
 
@@ -106,7 +106,7 @@ describe('notes whose bars are gone', () => {
     const there = positionsOf(moved);
     const own = {
       ...frame,
-      bars: frame.bars.map((bar, at) => ({ ...bar, bar: at ? 'gone' + at : bar.bar })),
+      bars: frame.bars.map((bar, at) => ({ ...bar, bar: at ? `gone ${at}` : bar.bar })),
     };
     const [lost] = lostBarsOf(line, own, there);
     expect(lost!.bars).toEqual([1, 2]);

@@ -2,8 +2,8 @@ import { barKey, type BarPlace } from '../chart/placeTypes';
 import { quartersInBar } from '../chart/meter';
 import type { PlayedBar } from '../chart/playOrder';
 import type { SoloLine, SoloNote } from '../comp/solo/types';
-import { inTicks } from '../comp/time';
-import { midi, ticks, type Ticks } from '../units';
+import { inTicks } from '../comp/base/time';
+import { midi, ticks, type Ticks } from '../base/units';
 import { movedBetween } from './fit';
 import type { Positions } from './positions';
 

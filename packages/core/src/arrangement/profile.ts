@@ -1,11 +1,11 @@
-import type { School } from '../analysis/types';
+import type { School } from '../analysis/base/types';
 import type { NoteNaming } from '../pitch/spelling';
 import { checkInstrument, checkRoom } from '../voicing/check';
 import { defaultInstruments, type Instruments } from '../voicing/data';
-import { INSTRUMENT_IDS, type InstrumentId } from '../voicing/instruments/rows';
-import type { SettingProblem } from '../voicing/problem';
+import { INSTRUMENT_IDS, type InstrumentId } from '../voicing/base/instruments';
+import type { SettingProblem } from '../voicing/base/problem';
 import { fretPosition } from '../voicing/strings/geometry';
-import type { FamilyId, Fretted, Room } from '../voicing/types';
+import type { FamilyId, Fretted, Room } from '../voicing/base/types';
 import { defaultArrangement } from './arrangement';
 import type { Arrangement } from './types';
 

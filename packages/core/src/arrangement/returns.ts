@@ -1,8 +1,8 @@
-import type { SectionAnalysis } from '../analysis/types';
+import type { SectionAnalysis } from '../analysis/base/types';
 import type { ChartEvent, Timeline } from '../chart/timeline';
 import type { Chord } from '../chord/types';
 import { pitchClassOf } from '../pitch/spelling';
-import { pitchClass } from '../units';
+import { pitchClass } from '../base/units';
 
 /** Where a place in a passage was heard before. */
 export interface Return {

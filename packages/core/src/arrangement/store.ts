@@ -1,8 +1,8 @@
 import type { BarPlace, ChordPlace } from '../chart/placeTypes';
 import type { PlannedBars } from '../comp/comping';
-import type { Hit } from '../comp/types';
+import type { Hit } from '../comp/base/types';
 import type { AppliedDevice } from '../movement/types';
-import { INSTRUMENT_IDS, type InstrumentId } from '../voicing/instruments/rows';
+import { INSTRUMENT_IDS, type InstrumentId } from '../voicing/base/instruments';
 import type { FittedArrangement, Unfit } from './fit';
 import { partPositions, type PartPositions, type Positions } from './positions';
 import type {

@@ -1,8 +1,8 @@
 import type { BarPlace, ChordPlace } from '../chart/placeTypes';
 import type { SectionPlan, Comp } from '../comp/comping';
-import type { Hit } from '../comp/types';
-import type { Voicing } from '../voicing/types';
-import type { InstrumentId } from '../voicing/instruments/rows';
+import type { Hit } from '../comp/base/types';
+import type { Voicing } from '../voicing/base/types';
+import type { InstrumentId } from '../voicing/base/instruments';
 import type { Arrangement, LineShape } from './types';
 
 /**

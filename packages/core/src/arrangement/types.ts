@@ -1,8 +1,8 @@
 import type { AtChord } from '../chart/types';
 import type { Comp } from '../comp/comping';
-import type { Weights } from '../connect/types';
-import type { InstrumentId } from '../voicing/instruments/rows';
-import type { FamilyId, Room, Voicing, VoicingSettings } from '../voicing/types';
+import type { Weights } from '../connect/base/types';
+import type { InstrumentId } from '../voicing/base/instruments';
+import type { FamilyId, Room, Voicing, VoicingSettings } from '../voicing/base/types';
 
 /** A voicing the player holds on to. */
 export interface Lock extends AtChord {

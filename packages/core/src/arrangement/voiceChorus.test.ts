@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { parseChart } from '../chart/parseChart';
 import { createConnector } from '../connect/connect';
-import type { Connected, ConnectOutcome } from '../connect/types';
+import type { Connected, ConnectOutcome } from '../connect/base/types';
 import { voicingKey } from '../voicing/enumerate';
 import { defaultArrangement, settingsOf } from './arrangement';
 import { chorusOf } from './chorus';

@@ -1,7 +1,12 @@
 import type { Connector } from '../connect/connect';
-import type { Alternative, Connected, ConnectOutcome, ConnectSettings } from '../connect/types';
+import type {
+  Alternative,
+  Connected,
+  ConnectOutcome,
+  ConnectSettings,
+} from '../connect/base/types';
 import { voicingKey } from '../voicing/enumerate';
-import type { Voicing } from '../voicing/types';
+import type { Voicing } from '../voicing/base/types';
 import type { Chorus } from './chorus';
 import { movedVoicing } from './movedVoicing';
 import type { Return } from './returns';

@@ -1,5 +1,5 @@
-import { noWishes } from '../connect/data';
-import type { TopMotion, Wishes } from '../connect/types';
+import { noWishes } from '../connect/base/data';
+import type { TopMotion, Wishes } from '../connect/base/types';
 import type { Chorus } from './chorus';
 import { topNoteHolds } from './heldLocks';
 import type { LineSpan, TopLine } from './types';

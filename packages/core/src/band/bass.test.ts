@@ -1,7 +1,7 @@
 import { parseChart } from '../chart/parseChart';
 import { timeline } from '../chart/timeline';
 import { pitchClassOf } from '../pitch/spelling';
-import { pitchClass } from '../units';
+import { pitchClass } from '../base/units';
 import { bassLine } from './bass';
 import { HIGHEST_BASS, LOWEST_BASS } from './data';
 import type { BassStyle } from '../comp/styles';

@@ -8,7 +8,7 @@ import type { PlayedBar } from '../chart/playOrder';
 import type { ChartEvent, Timeline } from '../chart/timeline';
 import type { PitchedChord } from '../chord/types';
 import { pitchClassOf } from '../pitch/spelling';
-import { pitchClass, type PitchClass } from '../units';
+import { pitchClass, type PitchClass } from '../base/units';
 import { RANGE, bassOf, middle, nearest, tonesOf } from './bassPitches';
 import { LOWEST_BASS, TOUCH } from './data';
 import type { BassStyle } from '../comp/styles';

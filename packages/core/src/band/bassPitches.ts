@@ -1,6 +1,6 @@
 import type { PitchedChord } from '../chord/types';
 import { pitchClassOf } from '../pitch/spelling';
-import { pitchClass, type PitchClass } from '../units';
+import { pitchClass, type PitchClass } from '../base/units';
 import { HIGHEST_BASS, LOWEST_BASS } from './data';
 
 /** Every pitch of the instrument. */

@@ -1,10 +1,10 @@
 import { chord } from '../testing/builders';
-import { ticks } from '../units';
+import { ticks } from '../base/units';
 import { enumerateVoicings } from '../voicing/enumerate';
 import { defaultVoicingSettings } from '../voicing/data';
 import { REST } from '../voicing/enumerate';
 import { hitNotes } from './hitNotes';
-import type { Touch } from '../comp/types';
+import type { Touch } from '../comp/base/types';
 
 const voicing = enumerateVoicings(chord('G7'), {
   ...defaultVoicingSettings,

@@ -1,9 +1,9 @@
 import type { PlannedNote } from './types';
-import { ticks, type Ticks } from '../units';
-import type { Voicing } from '../voicing/types';
-import { HIT_TIMES, HIT_TOUCH } from '../comp/data';
-import type { SoundingHit } from '../comp/sounding';
-import { inQuarters } from '../comp/time';
+import { ticks, type Ticks } from '../base/units';
+import type { Voicing } from '../voicing/base/types';
+import { HIT_TIMES, HIT_TOUCH } from '../comp/base/data';
+import type { SoundingHit } from '../comp/base/sounding';
+import { inQuarters } from '../comp/base/time';
 
 /** The notes of a hit, as its touch has them, in order of time. Silence has none. */
 export function hitNotes({ hit, at, end }: SoundingHit, { notes }: Voicing): PlannedNote[] {

@@ -1,7 +1,7 @@
 import { parseChart } from '../chart/parseChart';
 import { timeline } from '../chart/timeline';
 import { connect } from '../connect/connect';
-import { defaultSettings } from '../connect/data';
+import { defaultSettings } from '../connect/base/data';
 import { DRUMS } from './data';
 import { bandPlan, countIn, type BandPlan, type PlanRequest } from './plan';
 import { offbeat, swingRatio } from './swing';

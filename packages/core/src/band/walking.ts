@@ -1,5 +1,5 @@
 import type { PitchedChord } from '../chord/types';
-import { pitchClass } from '../units';
+import { pitchClass } from '../base/units';
 import { RANGE, bassOf, beside, middle, nearest, tonesOf } from './bassPitches';
 
 /** Where a bass note is struck. */

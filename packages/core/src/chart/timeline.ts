@@ -1,5 +1,5 @@
 import type { Chord } from '../chord/types';
-import { beats as inBeats, type Beats } from '../units';
+import { beats as inBeats, type Beats } from '../base/units';
 import { quartersInBar, slotStarts } from './meter';
 import { slotIdIn } from './freshIds';
 import type { ChordPlace } from './placeTypes';

@@ -1,4 +1,4 @@
-import { midi, type Midi } from '../units';
+import { midi, type Midi } from '../base/units';
 import { pitchClassOf } from '../pitch/spelling';
 import { chord } from '../testing/builders';
 import { QUALITIES } from './data';

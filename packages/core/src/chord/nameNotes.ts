@@ -1,4 +1,4 @@
-import { pitchClass, type Midi } from '../units';
+import { pitchClass, type Midi } from '../base/units';
 import { QUALITIES } from './data';
 import { semitonesOf, type Degree } from './degrees';
 import { guideTonesOf } from './tones';

@@ -1,5 +1,5 @@
 import { pitchClassOf, plainRoot, spellFrom, type NoteName } from '../pitch/spelling';
-import { midi, pitchClass } from '../units';
+import { midi, pitchClass } from '../base/units';
 import { semitonesOf, type Degree } from './degrees';
 import { nameNotes } from './nameNotes';
 import type { PitchedChord } from './types';

@@ -1,5 +1,5 @@
 import { parseNote, type NoteName } from '../pitch/spelling';
-import { fail, ok, type Result } from '../result';
+import { fail, ok, type Result } from '../base/result';
 import { PLAIN_CHARACTER } from './data';
 import { EMPTY_DRAFT, type ChordDraft } from './draft';
 import { SYMBOL_RULES, expectedAfter } from './grammar';

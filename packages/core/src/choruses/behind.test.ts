@@ -1,9 +1,9 @@
 import type { Arrangement } from '../arrangement/types';
 import type { SoloNote, Strictness } from '../comp/solo/types';
-import type { Hit } from '../comp/types';
+import type { Hit } from '../comp/base/types';
 import { createConnector } from '../connect/connect';
 import { chorusFrom, keyboardArrangement, planFor } from '../testing/choruses';
-import { midi, ticks } from '../units';
+import { midi, ticks } from '../base/units';
 import { compBehind, mendBar } from './behind';
 import { compose, type ComposeRequest } from './compose';
 import { noComp } from '../comp/defaults';

@@ -6,7 +6,7 @@ import { defaultInstruments, type Instruments } from '../voicing/data';
 import type { Chorus } from '../arrangement/chorus';
 import type { Arrangement } from '../arrangement/types';
 import type { Connector } from '../connect/connect';
-import type { NotConnected, Rule } from '../connect/types';
+import type { NotConnected, Rule } from '../connect/base/types';
 import { plainHits } from '../comp/plainHits';
 import {
   CLEARANCE,
@@ -16,10 +16,10 @@ import {
   type HitJudgement,
 } from '../comp/solo/measure';
 import type { SoloNote } from '../comp/solo/types';
-import { soundingHits, type SoundingHit } from '../comp/sounding';
-import { EIGHTH, inTicks } from '../comp/time';
-import type { Hit } from '../comp/types';
-import { ticks, type Midi } from '../units';
+import { soundingHits, type SoundingHit } from '../comp/base/sounding';
+import { EIGHTH, inTicks } from '../comp/base/time';
+import type { Hit } from '../comp/base/types';
+import { ticks, type Midi } from '../base/units';
 import { TEXTURE_FAMILIES } from './data';
 import type { Choruses } from './frame';
 import { movedChoruses, type PlacedDevice } from './moved';

@@ -1,4 +1,4 @@
-import type { FamilyId } from '../voicing/types';
+import type { FamilyId } from '../voicing/base/types';
 import type { Texture } from '../comp/comping';
 
 /** The families of a texture; none where voicings are as they are. Source: our own judgement. */

@@ -1,11 +1,11 @@
 import type { PitchedChord } from '../chord/types';
 import type { MadeFrom } from '../movement/types';
 import { pitchClassOf } from '../pitch/spelling';
-import { pitchClass } from '../units';
+import { pitchClass } from '../base/units';
 import type { Degree } from '../chord/degrees';
-import type { Instrument, Room, VoicedNote, Voicing } from '../voicing/types';
+import type { Instrument, Room, VoicedNote, Voicing } from '../voicing/base/types';
 import type { PlayedNote } from '../voicing/instruments/played';
-import { playingOf } from '../voicing/instruments/playingOf';
+import { playingOf } from '../voicing/playingOf';
 import { readPlayed } from '../voicing/sheet/readPlayed';
 
 export interface DeviceVoicingContext {

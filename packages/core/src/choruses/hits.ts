@@ -1,12 +1,12 @@
-import { chanceFrom } from '../comp/chance';
+import { chanceFrom } from '../comp/base/chance';
 import { generateHits, type LaidPattern } from '../comp/generate';
-import type { Hit } from '../comp/types';
+import type { Hit } from '../comp/base/types';
 import type { Chorus } from '../arrangement/chorus';
 import type { Feel } from '../chart/types';
 import { deviceOf } from '../movement/devices';
-import { offersAt } from '../movement/offers';
+import { offersAt } from '../movement/devices/offers';
 import type { AppliedDevice, DeviceOffer } from '../movement/types';
-import type { PitchRange } from '../voicing/types';
+import type { PitchRange } from '../voicing/base/types';
 import { framed } from './frame';
 import { wholeChords } from './moved';
 import { plannedSections, type PlannedSection } from './sections';

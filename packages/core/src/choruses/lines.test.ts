@@ -1,6 +1,6 @@
 import { timeline } from '../chart/timeline';
 import { parseChart } from '../chart/parseChart';
-import { midi, ticks } from '../units';
+import { midi, ticks } from '../base/units';
 import type { SoloLine } from '../comp/solo/types';
 import { heardLine } from './lines';
 

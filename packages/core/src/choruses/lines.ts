@@ -1,7 +1,7 @@
 import type { Timeline } from '../chart/timeline';
-import { inTicks, swung } from '../comp/time';
+import { inTicks, swung } from '../comp/base/time';
 import type { SoloLine, SoloNote } from '../comp/solo/types';
-import { ticks } from '../units';
+import { ticks } from '../base/units';
 
 /**
  * A line as it is heard over some choruses: swung where it is written straight, and from its beginning

@@ -1,7 +1,7 @@
 import { placeAt, type Chorus } from '../arrangement/chorus';
 import { parseChord } from '../chord/parseChord';
-import type { PitchRange } from '../voicing/types';
-import { appliedOffer } from '../movement/offers';
+import type { PitchRange } from '../voicing/base/types';
+import { appliedOffer } from '../movement/devices/offers';
 import type { AppliedDevice, DeviceChord, DeviceOffer, MovedChord } from '../movement/types';
 import { framed, numbered, type Choruses, type Piece } from './frame';
 

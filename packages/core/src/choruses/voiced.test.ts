@@ -2,7 +2,7 @@ import { defaultArrangement } from '../arrangement/arrangement';
 import { voiceChorus } from '../arrangement/voiceChorus';
 import { settingsOf } from '../arrangement/arrangement';
 import { createConnector } from '../connect/connect';
-import { offersAt } from '../movement/offers';
+import { offersAt } from '../movement/devices/offers';
 import { DEVICE_IDS } from '../movement/types';
 import { chorusFrom, keyboardArrangement, pitches, top, withDevice } from '../testing/choruses';
 import { framed } from './frame';

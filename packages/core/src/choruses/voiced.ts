@@ -5,9 +5,9 @@ import type { Arrangement } from '../arrangement/types';
 import type { Chorus } from '../arrangement/chorus';
 import type { Connector } from '../connect/connect';
 import { changesOf } from '../connect/changes';
-import type { Change, ConnectSettings, NotConnected, Rule, TopMotion } from '../connect/types';
+import type { Change, ConnectSettings, NotConnected, Rule, TopMotion } from '../connect/base/types';
 import type { MovedChord } from '../movement/types';
-import type { Voicing } from '../voicing/types';
+import type { Voicing } from '../voicing/base/types';
 import type { Choruses } from './frame';
 import { deviceVoicing } from './deviceVoicing';
 

@@ -2,7 +2,7 @@ import type { BarPlace } from '../chart/placeTypes';
 import type { BassStyle, DrumStyle, Resting } from './styles';
 import type { PatternFamily, Density } from './patterns/types';
 import type { Strictness } from './solo/types';
-import type { Hit } from './types';
+import type { Hit } from './base/types';
 import type { AppliedDevice } from '../movement/types';
 
 export const TEXTURES = ['as voiced', 'guide tones', 'shells', 'small', 'full'] as const;

@@ -1,8 +1,8 @@
 import { parseChart } from '../chart/parseChart';
 import { timeline } from '../chart/timeline';
-import { ticks } from '../units';
+import { ticks } from '../base/units';
 import { copyBar, lengthenHit, moveHit, nudgeHit, withHit, withoutHit } from './edit';
-import type { Hit } from './types';
+import type { Hit } from './base/types';
 
 const TIME = timeline(parseChart('| C6 | 3/4 F7 | C6 |').chart);
 

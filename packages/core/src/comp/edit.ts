@@ -1,8 +1,8 @@
 import { quartersInBar } from '../chart/meter';
 import type { Timeline } from '../chart/timeline';
-import { ticks } from '../units';
-import { EIGHTH, inTicks } from './time';
-import type { Hit } from './types';
+import { ticks } from '../base/units';
+import { EIGHTH, inTicks } from './base/time';
+import type { Hit } from './base/types';
 
 /** Where a hit stands. */
 export type HitPlace = Pick<Hit, 'bar' | 'at'>;

@@ -1,6 +1,6 @@
 import { parseChart } from '../chart/parseChart';
 import { timeline } from '../chart/timeline';
-import { chanceFrom } from './chance';
+import { chanceFrom } from './base/chance';
 import { generateHits, type GenerateRequest } from './generate';
 import { STEADY_FAMILIES, type Density } from './patterns/types';
 

@@ -10,7 +10,7 @@ import { quartersInBar } from '../chart/meter';
 import type { PlayedBar } from '../chart/playOrder';
 import type { Timeline } from '../chart/timeline';
 import type { Feel } from '../chart/types';
-import { chanceFrom, type Chance } from './chance';
+import { chanceFrom, type Chance } from './base/chance';
 import { PATTERNS } from './patterns/data';
 import { layPattern } from './patterns/patterns';
 import {
@@ -20,7 +20,7 @@ import {
   type Pattern,
   type PatternFamily,
 } from './patterns/types';
-import type { Hit } from './types';
+import type { Hit } from './base/types';
 
 export interface GenerateRequest {
   readonly timeline: Timeline;

@@ -1,8 +1,8 @@
 import { quartersInBar } from '../chart/meter';
 import type { Timeline } from '../chart/timeline';
-import { ticks } from '../units';
-import { inTicks } from './time';
-import type { Hit } from './types';
+import { ticks } from '../base/units';
+import { inTicks } from './base/time';
+import type { Hit } from './base/types';
 
 /** Every chord struck where it begins and again at each bar line while it lasts: nothing has been placed yet. */
 export function plainHits({ events, bars }: Timeline): Hit[] {

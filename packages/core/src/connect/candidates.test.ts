@@ -1,12 +1,12 @@
 import { chord, chords } from '../testing/builders';
 import { defaultGuitar, defaultKeyboard } from '../voicing/data';
 import { enumerateVoicings } from '../voicing/enumerate';
-import type { Voicing } from '../voicing/types';
+import type { Voicing } from '../voicing/base/types';
 import { candidatesOf } from './candidates';
 import { connect } from './connect';
-import { pricesOf, standing } from './prices';
-import { defaultSettings } from './data';
-import type { ConnectSettings } from './types';
+import { pricesOf, standing } from './terms/prices';
+import { defaultSettings } from './base/data';
+import type { ConnectSettings } from './base/types';
 
 const settings = (change: Partial<ConnectSettings>): ConnectSettings => ({
   ...defaultSettings,

@@ -1,12 +1,12 @@
 import type { Chord, PitchedChord } from '../chord/types';
 import { enumeratorOf, voicingKey, type Enumerator } from '../voicing/enumerate';
-import type { FamilyId, Voicing } from '../voicing/types';
+import type { FamilyId, Voicing } from '../voicing/base/types';
 import { nearestFamily, whyNoVoicing } from '../voicing/whyNone';
-import { pricesOf, type Prices } from './prices';
+import { pricesOf, type Prices } from './terms/prices';
 import { layerOf, type Layer } from './solver/layer';
 import { standingCosts } from './standing';
 import { keepingTo, ruleKey } from './keeping';
-import type { ConnectSettings, LentFamily, Rule } from './types';
+import type { ConnectSettings, LentFamily, Rule } from './base/types';
 
 export interface Candidates {
   /** For each chord what may be played; the very same list for the same chord, so that costs are shared. */

@@ -1,11 +1,11 @@
 import type { Chord } from '../chord/types';
-import type { Voicing } from '../voicing/types';
-import { byTerm, costOfMatch, matchOf, type Match } from './cost';
-import { motionKind } from './match';
-import { placeOf } from './place';
-import { pricesOf } from './prices';
-import { weigh } from './weighed';
-import type { Change, ConnectSettings, VoiceMotion } from './types';
+import type { Voicing } from '../voicing/base/types';
+import { byTerm, costOfMatch, matchOf, type Match } from './terms/cost';
+import { motionKind } from './base/match';
+import { placeOf } from './base/place';
+import { pricesOf } from './terms/prices';
+import { weigh } from './base/weighed';
+import type { Change, ConnectSettings, VoiceMotion } from './base/types';
 
 /** Describes every change of a path; with a loop also the one from the last chord to the first. */
 export function changesOf(

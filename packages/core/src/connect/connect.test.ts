@@ -2,11 +2,11 @@ import fc from 'fast-check';
 import { chord, chords, degreeNames, noteNames, shape } from '../testing/builders';
 import { defaultGuitar, defaultKeyboard, rooms } from '../voicing/data';
 import { enumerateVoicings, voicingKey } from '../voicing/enumerate';
-import type { Voicing } from '../voicing/types';
-import type { FamilyId } from '../voicing/types';
+import type { Voicing } from '../voicing/base/types';
+import type { FamilyId } from '../voicing/base/types';
 import { connect } from './connect';
-import { defaultSettings } from './data';
-import type { ConnectOutcome, ConnectSettings } from './types';
+import { defaultSettings } from './base/data';
+import type { ConnectOutcome, ConnectSettings } from './base/types';
 
 type Found = Extract<ConnectOutcome, { status: 'found' }>;
 

@@ -1,19 +1,19 @@
 import type { Chord } from '../chord/types';
-import type { Voicing } from '../voicing/types';
+import type { Voicing } from '../voicing/base/types';
 import { whyNoVoicing } from '../voicing/whyNone';
 import { changesOf } from './changes';
-import { toSemitones } from './cost';
+import { toSemitones } from './terms/cost';
 import {
   candidateSource,
   voicingSource,
   type Candidates,
   type CandidateSource,
 } from './candidates';
-import { defaultWeights } from './data';
+import { defaultWeights } from './base/data';
 import { layerSource, type LayerSource } from './layers';
 import type { Ranked } from './solver/chain';
 import { solve } from './solver/solve';
-import type { Alternative, ConnectOutcome, ConnectSettings } from './types';
+import type { Alternative, ConnectOutcome, ConnectSettings } from './base/types';
 
 /** Most changes of candidates that are weighed; far above any chart within the limits of the text. */
 const MOST_STEPS = 2_000_000_000;

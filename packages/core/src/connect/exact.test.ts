@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { chords } from '../testing/builders';
 import { defaultGuitar, defaultKeyboard } from '../voicing/data';
-import type { Voicing } from '../voicing/types';
+import type { Voicing } from '../voicing/base/types';
 import { candidatesOf } from './candidates';
 import { connect } from './connect';
-import { changeCost } from './cost';
-import { defaultSettings, noWishes } from './data';
-import { placeOf } from './place';
-import { pricesOf, standing } from './prices';
-import type { ConnectSettings, Wishes } from './types';
-import { weigh } from './weighed';
+import { changeCost } from './terms/cost';
+import { defaultSettings, noWishes } from './base/data';
+import { placeOf } from './base/place';
+import { pricesOf, standing } from './terms/prices';
+import type { ConnectSettings, Wishes } from './base/types';
+import { weigh } from './base/weighed';
 
 /** What a choice of voicings costs, chord by chord and change by change; each is worked out once. */
 function costsUnder(symbols: string, settings: ConnectSettings) {

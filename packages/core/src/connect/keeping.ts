@@ -1,6 +1,6 @@
 import type { Degree } from '../chord/degrees';
-import type { Voicing } from '../voicing/types';
-import type { ClearOf, Rule } from './types';
+import type { Voicing } from '../voicing/base/types';
+import type { ClearOf, Rule } from './base/types';
 
 /** Intervals that rub when they are held, in semitones: a half step and a minor ninth. Source: common practice. */
 export const RUBS: readonly number[] = [1, 13];

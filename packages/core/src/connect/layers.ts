@@ -1,13 +1,13 @@
 import type { Chord } from '../chord/types';
-import type { Voicing } from '../voicing/types';
-import { placeKey, placeOf } from './place';
-import { pricesOf, type Prices } from './prices';
+import type { Voicing } from '../voicing/base/types';
+import { placeKey, placeOf } from './base/place';
+import { pricesOf, type Prices } from './terms/prices';
 import type { Layers, Step } from './solver/layers';
 import { layerOf, type Layer } from './solver/layer';
 import { MOST_SCANNED, shiftsOn, stepBetween, type ChangeContext } from './solver/step';
 import { priceListOf, type PriceList } from './solver/tables';
 import { standingCosts } from './standing';
-import type { ChangePlace, ConnectSettings } from './types';
+import type { ChangePlace, ConnectSettings } from './base/types';
 
 /** Settings may differ from those of the source in wishes, locks and loop only. */
 export type LayerSource = (

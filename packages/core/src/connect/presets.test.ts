@@ -1,9 +1,9 @@
 import { chords } from '../testing/builders';
 import { connect } from './connect';
-import { defaultSettings, defaultWeights } from './data';
+import { defaultSettings, defaultWeights } from './base/data';
 import { summaryOf } from './explain/summary';
 import { presets } from './presets';
-import type { Weights } from './types';
+import type { Weights } from './base/types';
 
 const symbols = 'Dm7 G7 Em7 A7 Dm7 G7b9 Cmaj7 Fmaj7 Bm7b5 E7b9 Am7 D7';
 function summary(weights: Weights) {

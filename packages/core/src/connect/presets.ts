@@ -1,5 +1,5 @@
-import { defaultWeights } from './data';
-import type { Weights } from './types';
+import { defaultWeights } from './base/data';
+import type { Weights } from './base/types';
 
 /** Sliders set together, for one thing a player may want most. */
 export interface Preset {

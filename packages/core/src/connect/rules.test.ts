@@ -2,8 +2,8 @@ import { chord, chords } from '../testing/builders';
 import { defaultKeyboard } from '../voicing/data';
 import { clearVoicings, rubsIn } from './keeping';
 import { connect, createConnector } from './connect';
-import { defaultSettings } from './data';
-import type { ConnectSettings } from './types';
+import { defaultSettings } from './base/data';
+import type { ConnectSettings } from './base/types';
 
 const keys: ConnectSettings = {
   ...defaultSettings,

@@ -1,7 +1,7 @@
 import type { Chord } from '../chord/types';
-import type { Prices } from './prices';
+import type { Prices } from './terms/prices';
 import type { Layer } from './solver/layer';
-import type { ConnectSettings } from './types';
+import type { ConnectSettings } from './base/types';
 
 /** By candidate, what it costs where it stands: its sound, judged once for all its grips, and its grip. */
 export function standingCosts(

@@ -1,4 +1,4 @@
-import { midi } from '../units';
+import { midi } from '../base/units';
 import type { MidiSong, MidiTrack } from './midi/types';
 import { writeMidi } from './midi/write';
 import { readSoloFile } from './soloFile';

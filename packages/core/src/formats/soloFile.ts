@@ -1,5 +1,5 @@
-import { ok, type Result } from '../result';
-import { midi, ticks } from '../units';
+import { ok, type Result } from '../base/result';
+import { midi, ticks } from '../base/units';
 import type { SoloLine } from '../comp/solo/types';
 import { readMidi, type MidiReading } from './midi/read';
 import type { MidiNote, MidiTrack } from './midi/types';

@@ -1,8 +1,8 @@
 import type { BandPlan } from '../band/plan';
 import { PARTS, type Part } from '../band/types';
 import type { Timeline } from '../chart/timeline';
-import { inTicks } from '../comp/time';
-import { voiceOf, type InstrumentId } from '../voicing/instruments/rows';
+import { inTicks } from '../comp/base/time';
+import { voiceOf, type InstrumentId } from '../voicing/base/instruments';
 import type { MidiNote, MidiSong } from './midi/types';
 
 export interface SongRequest {

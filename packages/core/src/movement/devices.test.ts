@@ -5,7 +5,7 @@ import { parseChord } from '../chord/parseChord';
 import { pitchClassOf } from '../pitch/spelling';
 import { chord } from '../testing/builders';
 import { offersOf, symbolsOf } from '../testing/choruses';
-import { pitchClass } from '../units';
+import { pitchClass } from '../base/units';
 import { devices } from './devices';
 import { harmonise } from './harmonise';
 import { sixthAndDiminished } from './sixth';

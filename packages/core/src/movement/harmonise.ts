@@ -1,7 +1,7 @@
 import { moveSymbol } from '../chord/moveSymbol';
 import type { PitchedChord } from '../chord/types';
-import { pitchClass } from '../units';
-import type { PitchRange } from '../voicing/types';
+import { pitchClass } from '../base/units';
+import type { PitchRange } from '../voicing/base/types';
 import type { Part } from './parts';
 import { sixthAndDiminished, type SixthAndDiminished } from './sixth';
 

@@ -1,7 +1,7 @@
 import { diatonicChords, type DiatonicChord } from '../analysis/diatonic';
 import { pitchClassOf, type NoteName } from '../pitch/spelling';
-import { pitchClass } from '../units';
-import type { PitchRange } from '../voicing/types';
+import { pitchClass } from '../base/units';
+import type { PitchRange } from '../voicing/base/types';
 import type { DeviceChord, MovedChord } from './types';
 
 /** A chord of a stretch before it is placed. */

@@ -1,8 +1,8 @@
 import type { PitchedChord } from '../chord/types';
 import { spellFrom, pitchClassOf, plainRoot, type NoteName } from '../pitch/spelling';
-import { pitchClass, type PitchClass } from '../units';
+import { pitchClass, type PitchClass } from '../base/units';
 import { sixthReading } from '../voicing/families/block';
-import { materialOf } from '../voicing/material';
+import { materialOf } from '../voicing/base/material';
 
 /** A chord read as a sixth chord, and the diminished chord of its dominant: together eight notes. */
 export interface SixthAndDiminished {

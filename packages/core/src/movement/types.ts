@@ -1,9 +1,9 @@
-import type { ChordAnalysis } from '../analysis/types';
+import type { ChordAnalysis } from '../analysis/base/types';
 import type { AtChord } from '../chart/types';
 import type { Chord, PitchedChord } from '../chord/types';
 import type { Degree } from '../chord/degrees';
-import type { TopMotion } from '../connect/types';
-import type { FamilyId, PitchRange } from '../voicing/types';
+import type { TopMotion } from '../connect/base/types';
+import type { FamilyId, PitchRange } from '../voicing/base/types';
 
 export const DEVICE_IDS = [
   'through the key',

@@ -1,4 +1,4 @@
-import { pitchClass } from '../units';
+import { pitchClass } from '../base/units';
 import { LETTERS } from './data';
 import { noteOf, pitchClassOf, plainSpelling, spellFrom, type NoteName } from './spelling';
 

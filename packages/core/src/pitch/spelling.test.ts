@@ -1,4 +1,4 @@
-import { midi } from '../units';
+import { midi } from '../base/units';
 import {
   octaveOf,
   parseNote,

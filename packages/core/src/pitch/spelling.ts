@@ -1,4 +1,4 @@
-import { pitchClass, type Midi, type PitchClass } from '../units';
+import { pitchClass, type Midi, type PitchClass } from '../base/units';
 import { LETTERS, NATURAL_PITCH_CLASS, PLAIN_FLAT, PLAIN_SHARP, type Letter } from './data';
 
 /**

@@ -5,7 +5,7 @@ import { connect } from '../connect/connect';
 import { changesOf } from '../connect/changes';
 import { rooms } from '../voicing/data';
 import { voicingKey } from '../voicing/enumerate';
-import type { Voicing } from '../voicing/types';
+import type { Voicing } from '../voicing/base/types';
 import { circleSymbols, diatonicSymbols } from './cycles';
 import { makeEtude, type Etude, type EtudeRequest } from './etude';
 

@@ -10,16 +10,16 @@ import { defaultArrangement, instrumentOf } from '../arrangement/arrangement';
 import { parseChord } from '../chord/parseChord';
 import type { Chord } from '../chord/types';
 import { prettyDegree } from '../chord/degrees';
-import { defaultSettings } from '../connect/data';
+import { defaultSettings } from '../connect/base/data';
 import { layersOf } from '../connect/layers';
 import { solve } from '../connect/solver/solve';
-import { middleOf } from '../connect/middle';
-import type { ConnectSettings } from '../connect/types';
-import { fail, ok, type Result } from '../result';
+import { middleOf } from '../connect/base/middle';
+import type { ConnectSettings } from '../connect/base/types';
+import { fail, ok, type Result } from '../base/result';
 import { defaultInstruments, type Instruments } from '../voicing/data';
 import { enumeratorOf } from '../voicing/enumerate';
 import { familyOf } from '../voicing/families';
-import type { FamilyId, Room, Voicing } from '../voicing/types';
+import type { FamilyId, Room, Voicing } from '../voicing/base/types';
 import { circleSymbols, diatonicSymbols, type CircleKind, type Cycle } from './cycles';
 
 export interface EtudeRequest {

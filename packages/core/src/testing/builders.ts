@@ -5,8 +5,8 @@ import type { Chord, PitchedChord } from '../chord/types';
 import { defaultVoicingSettings } from '../voicing/data';
 import { familyOf } from '../voicing/families';
 import { familyStacks } from '../voicing/familyStacks';
-import { materialOf } from '../voicing/material';
-import type { DegreeStack, FamilyId, Voicing, VoicingSettings } from '../voicing/types';
+import { materialOf } from '../voicing/base/material';
+import type { DegreeStack, FamilyId, Voicing, VoicingSettings } from '../voicing/base/types';
 
 /** One-line builders for tests. */
 export function chord(symbol: string): PitchedChord {

@@ -8,7 +8,7 @@ import { voiceChoruses, type VoicedChoruses } from '../choruses/voiced';
 import type { PlannedBars, SectionPlan } from '../comp/comping';
 import { defaultSection } from '../comp/defaults';
 import { createConnector } from '../connect/connect';
-import { offersAt } from '../movement/offers';
+import { offersAt } from '../movement/devices/offers';
 import type { AppliedDevice, DeviceId, DeviceOffer } from '../movement/types';
 
 /** Builders for tests of movement and of several choruses. */

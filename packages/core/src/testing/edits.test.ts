@@ -14,8 +14,8 @@ import {
   type WrittenChart,
 } from '../chart/places/written';
 import { deleteBar, insertBar, moveBar, nameSection, writeBar } from '../chart/edit';
-import type { Hit } from '../comp/types';
-import { midi, ticks } from '../units';
+import type { Hit } from '../comp/base/types';
+import { midi, ticks } from '../base/units';
 
 /**
  * Whatever is edited, everything that was said of a chord or a bar stays with it, or is told to have no

@@ -1,6 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join, relative, resolve } from 'node:path';
-import * as units from '../units';
+import * as units from '../base/units';
 
 /**
  * Runs the examples in docstrings: `@example expression // value`, with the units and the exports of their

@@ -6,7 +6,7 @@ import { parseChart } from '../chart/parseChart';
 import { parseChord } from '../chord/parseChord';
 import { nameNotes } from '../chord/nameNotes';
 import { DEGREES } from '../chord/degrees';
-import { midi } from '../units';
+import { midi } from '../base/units';
 import { charts, symbols } from './randomText';
 
 /**

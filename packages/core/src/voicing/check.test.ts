@@ -1,6 +1,6 @@
 import { checkInstrument, checkRoom } from './check';
 import { defaultGuitar, defaultKeyboard, rooms } from './data';
-import { ROOM_IDS, type Fretted, type Room } from './types';
+import { ROOM_IDS, type Fretted, type Room } from './base/types';
 import { families } from './families';
 
 const guitar = (change: Partial<Fretted>): string[] =>

@@ -7,12 +7,19 @@ import { defaultVoicingSettings } from './data';
 import { enumerateVoicings, rangeOf } from './enumerate';
 import { familyOf } from './families';
 import { familyStacks } from './familyStacks';
-import { playingOf } from './instruments/playingOf';
-import { labelOfInstrument } from './instruments/rows';
-import { materialOf } from './material';
-import { pitchName } from './pitchName';
-import { LIMITS, problemsAmong, within, type Check, type SettingProblem } from './problem';
-import type { FamilyId, Instrument, PitchRange, Room, Voicing, VoicingSettings } from './types';
+import { playingOf } from './playingOf';
+import { labelOfInstrument } from './base/instruments';
+import { materialOf } from './base/material';
+import { pitchName } from './base/pitchName';
+import { LIMITS, problemsAmong, within, type Check, type SettingProblem } from './base/problem';
+import type {
+  FamilyId,
+  Instrument,
+  PitchRange,
+  Room,
+  Voicing,
+  VoicingSettings,
+} from './base/types';
 
 /** @returns nothing when the instrument can be played by this hand */
 export function checkInstrument(instrument: Instrument): SettingProblem[] {

@@ -1,5 +1,13 @@
-import { FRETTED, KEYED, type FrettedId, type KeyedId } from './instruments/rows';
-import type { Fretted, Keyboard, Others, PitchRange, Room, RoomId, VoicingSettings } from './types';
+import { FRETTED, KEYED, type FrettedId, type KeyedId } from './base/instruments';
+import type {
+  Fretted,
+  Keyboard,
+  Others,
+  PitchRange,
+  Room,
+  RoomId,
+  VoicingSettings,
+} from './base/types';
 
 /**
  * How far a fretting hand opens, in mm: up to `comfortable` is easy, up to `limit` a stretch. Source: our

@@ -1,7 +1,7 @@
 import { chord, degreeNames, shape } from '../testing/builders';
 import { defaultGuitar, defaultKeyboard, defaultVoicingSettings, rooms } from './data';
 import { REST, enumerateVoicings, enumeratorOf, rangeOf, voicingKey } from './enumerate';
-import { FAMILY_IDS, type VoicingSettings } from './types';
+import { FAMILY_IDS, type VoicingSettings } from './base/types';
 
 const settings = (change: Partial<VoicingSettings>): VoicingSettings => ({
   ...defaultVoicingSettings,

@@ -1,14 +1,14 @@
 import { DEGREES, type Degree } from '../chord/degrees';
 import type { Chord, PitchedChord } from '../chord/types';
 import { pitchClassOf, spellFrom, type NoteName } from '../pitch/spelling';
-import { once } from '../once';
+import { once } from '../base/once';
 import { familyOf } from './families';
 import { familyStacks, thinnedStacks } from './familyStacks';
-import { playingOf } from './instruments/playingOf';
-import { materialKey, materialOf, type Material } from './material';
-import { FEWEST_NOTES } from './partial';
-import type { Occasion, Placing, Player } from './player';
-import type { FamilyId, Instrument, PitchRange, Voicing, VoicingSettings } from './types';
+import { playingOf } from './playingOf';
+import { materialKey, materialOf, type Material } from './base/material';
+import { FEWEST_NOTES } from './base/partial';
+import type { Occasion, Placing, Player } from './instruments/player';
+import type { FamilyId, Instrument, PitchRange, Voicing, VoicingSettings } from './base/types';
 
 /** The silence under N.C. */
 export const REST: Voicing = { family: 'rest', notes: [], ease: 'easy' };

@@ -3,7 +3,7 @@ import { parseChart } from '../chart/parseChart';
 import { chords, stacks, stacksOf } from '../testing/builders';
 import { defaultVoicingSettings } from './data';
 import { families } from './families';
-import { materialOf } from './material';
+import { materialOf } from './base/material';
 
 const SEVENTHS = 'Cmaj7 C7 Cm7 Cm(maj7) Cm7b5 Cdim7 C6 Cm6 C7sus4 C7#5 C7b5 Cmaj7#5'.split(' ');
 

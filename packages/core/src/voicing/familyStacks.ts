@@ -1,10 +1,10 @@
 import { semitonesOf } from '../chord/degrees';
-import { pitchClass, semitones } from '../units';
+import { pitchClass, semitones } from '../base/units';
 import type { Stacking } from './families/family';
-import { degreeAt, type Material } from './material';
-import { distinct, thinned, unrooted } from './partial';
-import { stackOf } from './stacks';
-import type { DegreeStack } from './types';
+import { degreeAt, type Material } from './base/material';
+import { distinct, thinned, unrooted } from './base/partial';
+import { stackOf } from './base/stacks';
+import type { DegreeStack } from './base/types';
 
 /** The stacks of a family as the room has them: root left to the bass, a slash bass at the bottom. */
 export function familyStacks({ stacks }: Stacking, material: Material): DegreeStack[] {

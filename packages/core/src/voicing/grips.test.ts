@@ -2,7 +2,7 @@
 import { chord, degreeNames, noteNames, shape } from '../testing/builders';
 import { defaultGuitar, defaultKeyboard, defaultVoicingSettings, rooms } from './data';
 import { enumerateVoicings } from './enumerate';
-import type { FamilyId, Voicing, VoicingSettings } from './types';
+import type { FamilyId, Voicing, VoicingSettings } from './base/types';
 
 const voicings = (
   symbol: string,

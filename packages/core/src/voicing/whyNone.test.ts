@@ -1,7 +1,7 @@
 import { chord } from '../testing/builders';
 import { defaultGuitar, defaultVoicingSettings, rooms } from './data';
 import { enumerateVoicings } from './enumerate';
-import type { VoicingSettings } from './types';
+import type { VoicingSettings } from './base/types';
 import { nearestFamily, whyNoVoicing } from './whyNone';
 
 const settings = (change: Partial<VoicingSettings>): VoicingSettings => ({

@@ -1,9 +1,9 @@
 import type { PitchedChord } from '../chord/types';
 import { enumerateVoicings } from './enumerate';
 import { families, familyOf } from './families';
-import { playingOf } from './instruments/playingOf';
-import { pitchName } from './pitchName';
-import type { FamilyId, VoicingSettings } from './types';
+import { playingOf } from './playingOf';
+import { pitchName } from './base/pitchName';
+import type { FamilyId, VoicingSettings } from './base/types';
 
 /**
  * Why a chord has no voicing under these settings, as one sentence that names the binding limit and,

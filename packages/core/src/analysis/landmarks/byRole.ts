@@ -1,8 +1,8 @@
 import { prettyNote } from '../../pitch/spelling';
-import type { Heard, HeardMoment } from '../heard';
+import type { Heard, HeardMoment } from '../readings/heard';
 import { degreeName } from '../readings/numeral';
 import type { Role } from '../readings/types';
-import type { Landmark, LandmarkKind } from '../types';
+import type { Landmark, LandmarkKind } from '../base/types';
 import { landmark, nameOfRoot, prettySymbol, upFrom, type LandmarkFinder } from './landmark';
 
 /** Landmarks that a chord's reading already names. */

@@ -1,4 +1,4 @@
-import type { HeardMoment } from '../heard';
+import type { HeardMoment } from '../readings/heard';
 import { isDominant } from '../readings/moment';
 import { inWords, landmark, nameOfRoot, upFrom, type LandmarkFinder } from './landmark';
 

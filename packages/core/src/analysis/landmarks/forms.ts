@@ -1,9 +1,9 @@
 import { countedBars } from '../../chart/timeline';
 import { prettyNote, spellFrom } from '../../pitch/spelling';
-import { pitchClass } from '../../units';
-import type { Heard } from '../heard';
+import { pitchClass } from '../../base/units';
+import type { Heard } from '../readings/heard';
 import { isDominant } from '../readings/moment';
-import { likeness, partsOf, phrasesOf } from '../sections';
+import { likeness, partsOf, phrasesOf } from './sections';
 import { ofBars, type LandmarkFinder } from './landmark';
 
 /** Twelve-bar blues, major and minor. */

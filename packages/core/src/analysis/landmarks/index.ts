@@ -1,5 +1,5 @@
-import type { Heard } from '../heard';
-import { LANDMARK_KINDS, type Landmark, type LandmarkKind } from '../types';
+import type { Heard } from '../readings/heard';
+import { LANDMARK_KINDS, type Landmark, type LandmarkKind } from '../base/types';
 import {
   findBackdoors,
   findCommonToneDiminished,

@@ -1,7 +1,7 @@
 import { prettyNote } from '../../pitch/spelling';
-import { pitchClass } from '../../units';
-import type { Heard, HeardMoment } from '../heard';
-import type { Landmark, LandmarkKind } from '../types';
+import { pitchClass } from '../../base/units';
+import type { Heard, HeardMoment } from '../readings/heard';
+import type { Landmark, LandmarkKind } from '../base/types';
 
 /** Looks for one thing that players know by name. Pure; its finds are in order of bars. */
 export type LandmarkFinder = (heard: Heard) => Landmark[];

@@ -1,8 +1,8 @@
 import { quartersInBar } from '../../chart/meter';
 import { semitonesOf } from '../../chord/degrees';
 import { prettyNote } from '../../pitch/spelling';
-import { pitchClass } from '../../units';
-import type { Heard, HeardMoment } from '../heard';
+import { pitchClass } from '../../base/units';
+import type { Heard, HeardMoment } from '../readings/heard';
 import { landmark, nameOfRoot, type LandmarkFinder } from './landmark';
 
 /** Runs of moments of which each goes on from the last. */

@@ -1,7 +1,7 @@
 import { quartersInBar } from '../../chart/meter';
 import { prettyNote } from '../../pitch/spelling';
-import { pitchClass } from '../../units';
-import type { HeardMoment } from '../heard';
+import { pitchClass } from '../../base/units';
+import type { HeardMoment } from '../readings/heard';
 import { isDominant, isTwo } from '../readings/moment';
 import { landmark, type LandmarkFinder } from './landmark';
 

@@ -1,8 +1,8 @@
 import { quartersInBar } from '../../chart/meter';
 import { prettyNote, spellFrom } from '../../pitch/spelling';
-import type { Heard, HeardMoment } from '../heard';
+import type { Heard, HeardMoment } from '../readings/heard';
 import { isDominant, isTwo } from '../readings/moment';
-import type { Landmark } from '../types';
+import type { Landmark } from '../base/types';
 import {
   inWords,
   landmark,

@@ -1,11 +1,11 @@
 import { semitonesOf } from '../../chord/degrees';
 import type { PitchedChord } from '../../chord/types';
-import type { HeardMoment } from '../heard';
+import type { HeardMoment } from '../readings/heard';
 import { above } from '../readings/numeral';
 import type { Role } from '../readings/types';
-import type { ChordClass } from '../chordClass';
-import type { Mode } from '../key';
-import type { Pool } from '../types';
+import type { ChordClass } from '../base/chordClass';
+import type { Mode } from '../base/key';
+import type { Pool } from '../base/types';
 import type { ScaleName } from './data';
 import { poolOf, scaleSemitones } from './scale';
 

@@ -1,6 +1,6 @@
 import { parseChart } from '../../chart/parseChart';
 import { analyzeChart } from '../analyzeChart';
-import type { ChordAnalysis, School } from '../types';
+import type { ChordAnalysis, School } from '../base/types';
 
 const analysed = (text: string, key = 'C', school: School = 'by function'): ChordAnalysis[] => [
   ...analyzeChart(parseChart(`key: ${key}\n${text}`).chart, { school }).chords,

@@ -1,6 +1,6 @@
 import { pitchClassOf, spellFrom, type NoteName } from '../../pitch/spelling';
-import { pitchClass } from '../../units';
-import type { Pool, School } from '../types';
+import { pitchClass } from '../../base/units';
+import type { Pool, School } from '../base/types';
 import { SCALES, type ScaleName } from './data';
 
 const MAJOR_STEPS = [0, 2, 4, 5, 7, 9, 11];

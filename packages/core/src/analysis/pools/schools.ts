@@ -1,7 +1,7 @@
 import { DEGREES, type Degree } from '../../chord/degrees';
 import { spellFrom, type NoteName } from '../../pitch/spelling';
-import type { HeardMoment } from '../heard';
-import type { Pool } from '../types';
+import type { HeardMoment } from '../readings/heard';
+import type { Pool } from '../base/types';
 import { poolOf } from './scale';
 
 const on = ({ chord }: HeardMoment, degree: Degree): NoteName =>

@@ -2,10 +2,10 @@ import { semitonesOf, type Degree } from '../../chord/degrees';
 import { spellTones } from '../../chord/tones';
 import type { ChordTone } from '../../chord/types';
 import { pitchClassOf, type NoteName } from '../../pitch/spelling';
-import { pitchClass } from '../../units';
-import type { ChordClass } from '../chordClass';
-import type { HeardMoment } from '../heard';
-import type { Pool } from '../types';
+import { pitchClass } from '../../base/units';
+import type { ChordClass } from '../base/chordClass';
+import type { HeardMoment } from '../readings/heard';
+import type { Pool } from '../base/types';
 
 /** What a note of the pool is called above a chord that does not have it. */
 const TENSION_AT: Readonly<Record<number, Degree>> = {

@@ -1,5 +1,5 @@
-import { pitchClass } from '../../units';
-import { suffixOf } from '../chordClass';
+import { pitchClass } from '../../base/units';
+import { suffixOf } from '../base/chordClass';
 import { TARGETS } from './data';
 import { isDominant, isTwo } from './moment';
 import { above, degreeName } from './numeral';

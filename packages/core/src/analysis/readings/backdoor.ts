@@ -1,6 +1,6 @@
 import { above, numeralOf } from './numeral';
-import type { Moment } from '../moments';
-import type { Key } from '../key';
+import type { Moment } from '../base/moments';
+import type { Key } from '../base/key';
 import type { ReadingRule } from './types';
 
 const RESOLVES = 4;

@@ -1,6 +1,6 @@
-import type { ChordClass } from '../chordClass';
-import type { Mode } from '../key';
-import type { HarmonicFunction } from '../types';
+import type { ChordClass } from '../base/chordClass';
+import type { Mode } from '../base/key';
+import type { HarmonicFunction } from '../base/types';
 import type { Role } from './types';
 
 /**

@@ -1,5 +1,5 @@
-import { pitchClass } from '../../units';
-import { suffixOf } from '../chordClass';
+import { pitchClass } from '../../base/units';
+import { suffixOf } from '../base/chordClass';
 import { FALLING_ROMAN, RISING_ROMAN, TARGETS } from './data';
 import { above, degreeName, numeralOf } from './numeral';
 import type { ChordSurroundings, Reading, ReadingRule } from './types';

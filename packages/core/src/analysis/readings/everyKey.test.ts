@@ -1,8 +1,8 @@
 import { parseChart } from '../../chart/parseChart';
 import { timeline } from '../../chart/timeline';
-import { pitchClass } from '../../units';
-import { keysFrom } from '../key';
-import { momentsOf, type Moment } from '../moments';
+import { pitchClass } from '../../base/units';
+import { keysFrom } from '../base/key';
+import { momentsOf, type Moment } from '../base/moments';
 import { readInEveryKey } from './everyKey';
 import { readingsOf } from './index';
 

@@ -1,6 +1,6 @@
-import { pitchClass } from '../../units';
-import type { Key } from '../key';
-import type { Moment } from '../moments';
+import { pitchClass } from '../../base/units';
+import type { Key } from '../base/key';
+import type { Moment } from '../base/moments';
 import { readingsOf } from './index';
 import type { ChordSurroundings, Reading } from './types';
 

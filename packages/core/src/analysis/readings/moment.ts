@@ -1,4 +1,4 @@
-import type { Moment } from '../moments';
+import type { Moment } from '../base/moments';
 
 /** Minor and half-diminished chords: what a ii can be. */
 export const isTwo = ({ class: kind }: Moment): boolean =>

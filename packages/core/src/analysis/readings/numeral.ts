@@ -1,7 +1,7 @@
-import { pitchClass } from '../../units';
-import { suffixOf, type ChordClass } from '../chordClass';
-import type { Key } from '../key';
-import type { Moment } from '../moments';
+import { pitchClass } from '../../base/units';
+import { suffixOf, type ChordClass } from '../base/chordClass';
+import type { Key } from '../base/key';
+import type { Moment } from '../base/moments';
 import { MINOR_DEGREES, ROMAN } from './data';
 
 const LOWER: readonly ChordClass[] = ['minor', 'half-diminished', 'diminished'];

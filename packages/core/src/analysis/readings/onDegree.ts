@@ -1,5 +1,5 @@
 import { semitonesOf } from '../../chord/degrees';
-import { pitchClass } from '../../units';
+import { pitchClass } from '../../base/units';
 import { FOREIGN_COLOUR, FOREIGN_TONE, ON_DEGREES, SCALE_OF_MODE } from './data';
 import { isTwo } from './moment';
 import { above, numeralOf } from './numeral';

@@ -1,6 +1,6 @@
-import type { Key } from '../key';
-import type { Moment } from '../moments';
-import type { HarmonicFunction } from '../types';
+import type { Key } from '../base/key';
+import type { Moment } from '../base/moments';
+import type { HarmonicFunction } from '../base/types';
 
 /** How a chord comes to stand where it does. */
 export type Role =

@@ -1,4 +1,4 @@
-import { pitchClass } from '../../units';
+import { pitchClass } from '../../base/units';
 import { slotText } from '../slot';
 import type { Chart, Slot } from '../types';
 import { matchBars } from './matchBars';

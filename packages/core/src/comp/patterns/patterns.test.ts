@@ -1,6 +1,6 @@
 import { parseChart } from '../../chart/parseChart';
 import { timeline } from '../../chart/timeline';
-import { soundingHits } from '../sounding';
+import { soundingHits } from '../base/sounding';
 import { PATTERNS } from './data';
 import { anticipates, layPattern, patternOf, readBar } from './patterns';
 import { PATTERN_FAMILIES } from './types';

@@ -1,6 +1,6 @@
-import { ticks } from '../../units';
-import { EIGHTH } from '../time';
-import type { Hit, Hold } from '../types';
+import { ticks } from '../../base/units';
+import { EIGHTH } from '../base/time';
+import type { Hit, Hold } from '../base/types';
 import { PATTERNS } from './data';
 import type { Pattern } from './types';
 

@@ -1,7 +1,7 @@
 import { quartersInBar } from '../../chart/meter';
-import { ticks } from '../../units';
-import { EIGHTH, gridOf } from '../time';
-import type { Hit } from '../types';
+import { ticks } from '../../base/units';
+import { EIGHTH, gridOf } from '../base/time';
+import type { Hit } from '../base/types';
 import { inOrder, type Decision, type RoomLeft } from './leaveRoom';
 import { roomFor, type LeaveRoomRequest } from './soloRoom';
 import { endsLong, type Zone } from './zones';

@@ -1,6 +1,6 @@
-import { ticks, type Ticks } from '../../units';
-import { EIGHTH, TICKS_PER_QUARTER, inTicks } from '../time';
-import type { Hit } from '../types';
+import { ticks, type Ticks } from '../../base/units';
+import { EIGHTH, TICKS_PER_QUARTER, inTicks } from '../base/time';
+import type { Hit } from '../base/types';
 import { roomFor, type LeaveRoomRequest, type SoloRoom } from './soloRoom';
 import { endsLong, type Zone } from './zones';
 

@@ -1,7 +1,7 @@
 import { RUBS } from '../../connect/keeping';
-import { ticks, type Midi, type Ticks } from '../../units';
-import type { SoundingHit } from '../sounding';
-import { EIGHTH } from '../time';
+import { ticks, type Midi, type Ticks } from '../../base/units';
+import type { SoundingHit } from '../base/sounding';
+import { EIGHTH } from '../base/time';
 import { isLong, isWithin, phrasesOf } from './phrases';
 import type { SoloNote } from './types';
 

@@ -1,4 +1,4 @@
-import { ticks } from '../../units';
+import { ticks } from '../../base/units';
 import type { SoloNote, SoloPhrase } from './types';
 
 /** Sizes by which a line is heard, in ticks of 480 a quarter. Source: our own judgement. */

@@ -1,5 +1,5 @@
-import { midi, ticks } from '../../units';
-import type { SoundingHit } from '../sounding';
+import { midi, ticks } from '../../base/units';
+import type { SoundingHit } from '../base/sounding';
 import { figuresOf, judgeHits, type JudgedHit } from './measure';
 import { phrasesOf } from './phrases';
 import type { SoloNote } from './types';

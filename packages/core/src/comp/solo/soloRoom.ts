@@ -1,8 +1,8 @@
 import type { PlayedBar } from '../../chart/playOrder';
 import type { Timeline } from '../../chart/timeline';
-import { ticks, type Ticks } from '../../units';
-import { EIGHTH, inTicks, swung } from '../time';
-import type { Hit } from '../types';
+import { ticks, type Ticks } from '../../base/units';
+import { EIGHTH, inTicks, swung } from '../base/time';
+import type { Hit } from '../base/types';
 import type { SoloNote, Strictness } from './types';
 import { zonesOf, type Zone } from './zones';
 

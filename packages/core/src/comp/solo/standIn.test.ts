@@ -1,7 +1,7 @@
 import { parseChart } from '../../chart/parseChart';
 import { timeline } from '../../chart/timeline';
 import { pitchClassOf } from '../../pitch/spelling';
-import { pitchClass } from '../../units';
+import { pitchClass } from '../../base/units';
 import { phrasesOf } from './phrases';
 import { standInLine, type StandInRequest } from './standIn';
 

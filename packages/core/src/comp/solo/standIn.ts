@@ -9,10 +9,10 @@
 import { pitchClassOf } from '../../pitch/spelling';
 import type { Timeline } from '../../chart/timeline';
 import type { PitchedChord } from '../../chord/types';
-import { midi, pitchClass, ticks, type PitchClass } from '../../units';
-import type { PitchRange } from '../../voicing/types';
-import { chanceFrom, type Chance } from '../chance';
-import { EIGHTH, inTicks } from '../time';
+import { midi, pitchClass, ticks, type PitchClass } from '../../base/units';
+import type { PitchRange } from '../../voicing/base/types';
+import { chanceFrom, type Chance } from '../base/chance';
+import { EIGHTH, inTicks } from '../base/time';
 import type { SoloNote } from './types';
 
 export interface StandInRequest {

@@ -1,4 +1,4 @@
-import type { Midi, Ticks } from '../../units';
+import type { Midi, Ticks } from '../../base/units';
 
 /** A note of a solo line as it is heard, from the beginning of bar 1. */
 export interface SoloNote {

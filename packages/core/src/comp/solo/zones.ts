@@ -1,5 +1,5 @@
-import { ticks, type Ticks } from '../../units';
-import { EIGHTH } from '../time';
+import { ticks, type Ticks } from '../../base/units';
+import { EIGHTH } from '../base/time';
 import { isLong, isWithin, phrasesOf } from './phrases';
 import type { SoloNote, SoloPhrase } from './types';
 

@@ -1,8 +1,8 @@
 import type { Chord } from '../../chord/types';
-import type { Voicing } from '../../voicing/types';
-import { byTerm } from '../cost';
-import { standing } from '../prices';
-import { TERM_IDS, type Change, type ConnectSettings, type TermId } from '../types';
+import type { Voicing } from '../../voicing/base/types';
+import { byTerm } from '../terms/cost';
+import { standing } from '../terms/prices';
+import { TERM_IDS, type Change, type ConnectSettings, type TermId } from '../base/types';
 
 export type TermCosts = Readonly<Record<TermId, number>>;
 

@@ -1,12 +1,12 @@
 import { chords } from '../../testing/builders';
 import { defaultGuitar, defaultKeyboard } from '../../voicing/data';
 import type { Degree } from '../../chord/degrees';
-import type { Voicing } from '../../voicing/types';
-import { midi } from '../../units';
+import type { Voicing } from '../../voicing/base/types';
+import { midi } from '../../base/units';
 import { changesOf } from '../changes';
 import { connect } from '../connect';
-import { defaultSettings } from '../data';
-import type { Connected, ConnectSettings } from '../types';
+import { defaultSettings } from '../base/data';
+import type { Connected, ConnectSettings } from '../base/types';
 import { costByTerm } from './costs';
 import { walkingLines } from './lines';
 import { resolutionsOf } from './resolutions';

@@ -1,7 +1,7 @@
 import type { Degree } from '../../chord/degrees';
 import type { NoteName } from '../../pitch/spelling';
-import type { Voicing } from '../../voicing/types';
-import type { Change } from '../types';
+import type { Voicing } from '../../voicing/base/types';
+import type { Change } from '../base/types';
 import { threadsOf, type Thread } from './threads';
 
 /** A voice that walks: so many steps one way that the ear follows it. */

@@ -1,10 +1,10 @@
 import type { Degree } from '../../chord/degrees';
 import type { Chord } from '../../chord/types';
 import { pitchClassOf } from '../../pitch/spelling';
-import type { Voicing } from '../../voicing/types';
-import { fallsFifth } from '../place';
+import type { Voicing } from '../../voicing/base/types';
+import { fallsFifth } from '../base/place';
 import { resolves } from '../terms/resolution';
-import type { Change } from '../types';
+import type { Change } from '../base/types';
 
 /** A tone that wants to go somewhere, and whether it went. */
 export interface Resolution {

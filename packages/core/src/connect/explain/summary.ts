@@ -2,10 +2,10 @@ import type { ChartEvent } from '../../chart/timeline';
 import type { Chord } from '../../chord/types';
 import type { NoteName } from '../../pitch/spelling';
 import { voicingKey } from '../../voicing/enumerate';
-import { playingOf } from '../../voicing/instruments/playingOf';
-import type { Instrument, Voicing } from '../../voicing/types';
-import type { Change } from '../types';
-import { weigh } from '../weighed';
+import { playingOf } from '../../voicing/playingOf';
+import type { Instrument, Voicing } from '../../voicing/base/types';
+import type { Change } from '../base/types';
+import { weigh } from '../base/weighed';
 import { resolutionsOf } from './resolutions';
 import { threadsOf } from './threads';
 

@@ -1,5 +1,5 @@
-import type { Voicing } from '../../voicing/types';
-import type { Change } from '../types';
+import type { Voicing } from '../../voicing/base/types';
+import type { Change } from '../base/types';
 
 /** One voice followed through the chorus, from where it enters to where it ends. */
 export interface Thread {

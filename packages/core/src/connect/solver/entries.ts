@@ -1,4 +1,4 @@
-import { waysToFit } from '../match';
+import { waysToFit } from '../base/match';
 import type { Layer } from './layer';
 
 /** Which sounds are entered, and which of their voices. */

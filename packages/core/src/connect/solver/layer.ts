@@ -1,8 +1,8 @@
 import type { Degree } from '../../chord/degrees';
-import type { Midi } from '../../units';
-import type { Voicing } from '../../voicing/types';
-import type { Tone } from '../types';
-import { lowestFret } from '../weighed';
+import type { Midi } from '../../base/units';
+import type { Voicing } from '../../voicing/base/types';
+import type { Tone } from '../base/types';
+import { lowestFret } from '../base/weighed';
 
 /**
  * The candidates of one chord, sorted out for the solver. On strings one sound – the same tones at the

@@ -19,7 +19,7 @@
  * Ties: of equal loops the one through the lower candidate of the layer with the fewest left, then the lower
  * ones in turn.
  */
-import { once } from '../../once';
+import { once } from '../../base/once';
 import {
   backwardTotals,
   boundsOf,

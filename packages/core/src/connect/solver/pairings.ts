@@ -1,5 +1,5 @@
-import { IN_PLACE } from '../place';
-import type { Prices } from '../prices';
+import { IN_PLACE } from '../base/place';
+import type { Prices } from '../terms/prices';
 import { entriesOf, type Entries, type EntryKind } from './entries';
 import type { Layer } from './layer';
 

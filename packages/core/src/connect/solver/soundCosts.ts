@@ -1,4 +1,4 @@
-import { waysToFit, type Partners } from '../match';
+import { waysToFit, type Partners } from '../base/match';
 import { UNREACHABLE } from './layers';
 import type { Layer } from './layer';
 import type { VoiceTable } from './tables';

@@ -1,9 +1,9 @@
-import { playingOf } from '../../voicing/instruments/playingOf';
-import type { Instrument } from '../../voicing/types';
-import { once } from '../../once';
-import { octavesOf } from '../place';
-import type { Prices } from '../prices';
-import type { ChangePlace } from '../types';
+import { playingOf } from '../../voicing/playingOf';
+import type { Instrument } from '../../voicing/base/types';
+import { once } from '../../base/once';
+import { octavesOf } from '../base/place';
+import type { Prices } from '../terms/prices';
+import type { ChangePlace } from '../base/types';
 import type { Step } from './layers';
 import type { Layer } from './layer';
 import { pairingsOf } from './pairings';

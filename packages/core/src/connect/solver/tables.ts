@@ -1,8 +1,8 @@
 import type { Degree } from '../../chord/degrees';
-import { once } from '../../once';
-import { keeps } from '../place';
-import type { Prices } from '../prices';
-import type { ChangePlace, VoiceFacts } from '../types';
+import { once } from '../../base/once';
+import { keeps } from '../base/place';
+import type { Prices } from '../terms/prices';
+import type { ChangePlace, VoiceFacts } from '../base/types';
 import type { Layer } from './layer';
 
 /** What one voice costs over a change, looked up by the tones at its two ends. */

@@ -1,6 +1,6 @@
-import { middleOf } from '../middle';
-import { SIZES } from '../data';
-import type { CostTerm } from '../types';
+import { middleOf } from '../base/middle';
+import { SIZES } from '../base/data';
+import type { CostTerm } from '../base/types';
 
 /**
  * A gentle pull to the middle of the room's centre, everywhere: a chorus that has drifted away comes back

@@ -1,6 +1,6 @@
-import { playingOf } from '../../voicing/instruments/playingOf';
-import { SIZES } from '../data';
-import type { CostTerm } from '../types';
+import { playingOf } from '../../voicing/playingOf';
+import { SIZES } from '../base/data';
+import type { CostTerm } from '../base/types';
 
 /**
  * On strings: stretch past comfort, high frets, open and skipped strings, shift of position. On keys: the

@@ -1,4 +1,4 @@
-import type { CostTerm } from '../types';
+import type { CostTerm } from '../base/types';
 import { drift } from './drift';
 import { hand } from './hand';
 import { leaps } from './leaps';

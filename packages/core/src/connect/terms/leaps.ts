@@ -1,5 +1,5 @@
-import { SIZES, WIDEST_STEP } from '../data';
-import type { CostTerm } from '../types';
+import { SIZES, WIDEST_STEP } from '../base/data';
+import type { CostTerm } from '../base/types';
 
 /**
  * What a voice leaps beyond a third, twice in the top voice. From one phrase to the next the whole hand

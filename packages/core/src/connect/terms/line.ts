@@ -1,5 +1,5 @@
-import { SIZES } from '../data';
-import type { ChordFacts, CostTerm, VoiceFacts } from '../types';
+import { SIZES } from '../base/data';
+import type { ChordFacts, CostTerm, VoiceFacts } from '../base/types';
 
 /** The top line in the player's head: given notes, a shape for a stretch, common tones kept on top. */
 export const line: CostTerm = {

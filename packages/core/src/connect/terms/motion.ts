@@ -1,5 +1,5 @@
-import { SIZES } from '../data';
-import type { CostTerm } from '../types';
+import { SIZES } from '../base/data';
+import type { CostTerm } from '../base/types';
 
 /** Sum of |Δ| of the matched voices, the top voice weighted; a spare voice costs a fixed entry. */
 export const motion: CostTerm = {

@@ -1,5 +1,5 @@
-import { SIZES } from '../data';
-import type { CostTerm } from '../types';
+import { SIZES } from '../base/data';
+import type { CostTerm } from '../base/types';
 
 /**
  * All voices shifting by one and the same interval: the ear hears a block slide, and no voice of its own.

@@ -1,6 +1,6 @@
-import { middleOf } from '../middle';
-import { SIZES } from '../data';
-import type { CostTerm } from '../types';
+import { middleOf } from '../base/middle';
+import { SIZES } from '../base/data';
+import type { CostTerm } from '../base/types';
 
 /** How far the mean pitch lies outside the centre of the room's window. */
 export const register: CostTerm = {

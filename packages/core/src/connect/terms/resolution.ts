@@ -1,7 +1,7 @@
-import { impossible } from '../../result';
+import { impossible } from '../../base/result';
 import type { Degree } from '../../chord/degrees';
-import { SIZES } from '../data';
-import type { CostTerm } from '../types';
+import { SIZES } from '../base/data';
+import type { CostTerm } from '../base/types';
 
 const fallsByStep = (step: number): boolean => step === -1 || step === -2;
 

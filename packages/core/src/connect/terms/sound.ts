@@ -1,7 +1,7 @@
 import { mud } from '../../voicing/sound/lowIntervals';
 import { roughness } from '../../voicing/sound/roughness';
-import { SIZES } from '../data';
-import type { ChordFacts, CostTerm } from '../types';
+import { SIZES } from '../base/data';
+import type { ChordFacts, CostTerm } from '../base/types';
 
 /** Roughness, intervals too low to sound clear, and tones the chord needs that are not there. */
 export const sound: CostTerm = { id: 'sound', label: 'Clear sound', sound: unclear };

@@ -1,6 +1,6 @@
 import { voicingKey } from '../../voicing/enumerate';
-import { SIZES } from '../data';
-import type { CostTerm } from '../types';
+import { SIZES } from '../base/data';
+import type { CostTerm } from '../base/types';
 
 /** The same grip again where a chord returns and another was asked for; a split chord in one colour. */
 export const variety: CostTerm = {

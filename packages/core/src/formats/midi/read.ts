@@ -1,8 +1,8 @@
 import { parseMidi, type MidiData, type MidiEvent } from 'midi-file';
-import { tonicName } from '../../analysis/key';
-import { TICKS_PER_QUARTER } from '../../comp/time';
-import { fail, ok, type Result } from '../../result';
-import { pitchClass } from '../../units';
+import { tonicName } from '../../analysis/base/key';
+import { TICKS_PER_QUARTER } from '../../comp/base/time';
+import { fail, ok, type Result } from '../../base/result';
+import { pitchClass } from '../../base/units';
 import { notesOn, type Placed } from './notes';
 import { MOST_TRACKS, skippedIn } from './skipped';
 import type { MidiSong, MidiText, MidiTrack } from './types';

@@ -4,8 +4,8 @@
  */
 import { strToU8 } from 'fflate';
 import { writeMidi as encode, type MidiEvent } from 'midi-file';
-import { keyOf, signatureOf } from '../../analysis/key';
-import { TICKS_PER_QUARTER } from '../../comp/time';
+import { keyOf, signatureOf } from '../../analysis/base/key';
+import { TICKS_PER_QUARTER } from '../../comp/base/time';
 import type { MidiNote, MidiSong, MidiText, MidiTrack } from './types';
 
 const MICROSECONDS_A_MINUTE = 60_000_000;

@@ -3,8 +3,8 @@
  * notes, ties joined, in sounding pitch. What cannot be taken over is told.
  */
 import { strFromU8 } from 'fflate';
-import { TICKS_PER_QUARTER } from '../../comp/time';
-import { fail, ok, type Result } from '../../result';
+import { TICKS_PER_QUARTER } from '../../comp/base/time';
+import { fail, ok, type Result } from '../../base/result';
 import type { MidiNote } from '../midi/types';
 import { child, childrenOf, numberIn, parser, type Element } from './elements';
 import { LARGEST_XML, TOO_LARGE, isZip, unpacked } from './unpacked';

@@ -1,5 +1,5 @@
 import { strFromU8, unzipSync } from 'fflate';
-import { fail, ok, type Result } from '../../result';
+import { fail, ok, type Result } from '../../base/result';
 
 /** No solo needs a larger file, in bytes, packed and unpacked. */
 export const LARGEST_XML = 10_000_000;

@@ -1,7 +1,7 @@
 import type { PitchedChord } from '../../chord/types';
 import { pitchClassOf, prettyNote } from '../../pitch/spelling';
-import { pitchClass } from '../../units';
-import type { PitchRange } from '../../voicing/types';
+import { pitchClass } from '../../base/units';
+import type { PitchRange } from '../../voicing/base/types';
 import { has, isDominant } from '../kinds';
 import { inARow, type Part } from '../parts';
 import type { MovementDevice } from '../types';

@@ -1,6 +1,6 @@
 import { has, isDominant } from '../kinds';
 import { inARow } from '../parts';
-import { fallsFifth } from '../../connect/place';
+import { fallsFifth } from '../../connect/base/place';
 import type { PitchedChord } from '../../chord/types';
 import type { MovementDevice } from '../types';
 

@@ -1,4 +1,4 @@
-import { fallsFifth } from '../../connect/place';
+import { fallsFifth } from '../../connect/base/place';
 import { plainRoot, spellFrom } from '../../pitch/spelling';
 import { has, isDominant } from '../kinds';
 import { inARow } from '../parts';

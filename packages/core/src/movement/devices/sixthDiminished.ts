@@ -1,6 +1,6 @@
 import { plainRoot, spellFrom, type NoteName } from '../../pitch/spelling';
-import type { TopMotion } from '../../connect/types';
-import type { PitchRange } from '../../voicing/types';
+import type { TopMotion } from '../../connect/base/types';
+import type { PitchRange } from '../../voicing/base/types';
 import { inARow, topsOf, type Part } from '../parts';
 import { sixthAndDiminished, type SixthAndDiminished } from '../sixth';
 import type { DeviceOffer, MovementDevice } from '../types';

@@ -1,8 +1,8 @@
 import { semitonesOf, type Degree } from '../../chord/degrees';
-import { pitchClass, semitones } from '../../units';
-import { degreeAt, type Material } from '../material';
-import { drop, stackOf } from '../stacks';
-import type { DegreeStack, StackTone } from '../types';
+import { pitchClass, semitones } from '../../base/units';
+import { degreeAt, type Material } from '../base/material';
+import { drop, stackOf } from '../base/stacks';
+import type { DegreeStack, StackTone } from '../base/types';
 import type { VoicingFamily } from './family';
 
 /** Chords of the scale in semitones above their own root. */

@@ -1,7 +1,7 @@
 import { PLACE_OF, type Degree } from '../../chord/degrees';
-import { choose } from '../../choose';
-import type { Material } from '../material';
-import { closePositions } from '../stacks';
+import { choose } from '../../base/choose';
+import type { Material } from '../base/material';
+import { closePositions } from '../base/stacks';
 import type { VoicingFamily } from './family';
 
 const SIZE = 3;

@@ -1,7 +1,7 @@
-import type { Material } from '../material';
-import { closePositions } from '../stacks';
-import { toneSets } from '../toneSets';
-import type { DegreeStack } from '../types';
+import type { Material } from '../base/material';
+import { closePositions } from '../base/stacks';
+import { toneSets } from '../base/toneSets';
+import type { DegreeStack } from '../base/types';
 import type { VoicingFamily } from './family';
 
 export const closeStacks = (material: Material): DegreeStack[] =>

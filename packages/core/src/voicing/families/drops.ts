@@ -1,5 +1,5 @@
-import { drop } from '../stacks';
-import type { FamilyId } from '../types';
+import { drop } from '../base/stacks';
+import type { FamilyId } from '../base/types';
 import { closeStacks } from './close';
 import type { VoicingFamily } from './family';
 

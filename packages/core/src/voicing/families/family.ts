@@ -1,6 +1,6 @@
 import type { Degree } from '../../chord/degrees';
-import type { Material } from '../material';
-import type { DegreeStack, FamilyId } from '../types';
+import type { Material } from '../base/material';
+import type { DegreeStack, FamilyId } from '../base/types';
 
 /** A voicing family: which tones it puts over one another, before octave, strings or hands. */
 export interface VoicingFamily {

@@ -1,4 +1,4 @@
-import { closePositions } from '../stacks';
+import { closePositions } from '../base/stacks';
 import type { VoicingFamily } from './family';
 
 /**

@@ -1,4 +1,4 @@
-import type { FamilyId } from '../types';
+import type { FamilyId } from '../base/types';
 import { block } from './block';
 import { cell } from './cell';
 import { close } from './close';

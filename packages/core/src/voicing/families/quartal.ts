@@ -1,8 +1,8 @@
 import { semitonesOf, type Degree } from '../../chord/degrees';
-import { semitones } from '../../units';
-import type { Material } from '../material';
-import { stackOf } from '../stacks';
-import type { DegreeStack, StackTone } from '../types';
+import { semitones } from '../../base/units';
+import type { Material } from '../base/material';
+import { stackOf } from '../base/stacks';
+import type { DegreeStack, StackTone } from '../base/types';
 import type { VoicingFamily } from './family';
 
 const FOURTHS = [5, 6];

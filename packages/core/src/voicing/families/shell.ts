@@ -1,7 +1,7 @@
 import type { Degree } from '../../chord/degrees';
-import type { Material } from '../material';
-import { stackUp } from '../stacks';
-import type { DegreeStack } from '../types';
+import type { Material } from '../base/material';
+import { stackUp } from '../base/stacks';
+import type { DegreeStack } from '../base/types';
 import type { VoicingFamily } from './family';
 
 /**

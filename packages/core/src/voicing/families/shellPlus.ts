@@ -1,5 +1,5 @@
 import { semitonesOf } from '../../chord/degrees';
-import { tonesUp, stackOf } from '../stacks';
+import { tonesUp, stackOf } from '../base/stacks';
 import type { VoicingFamily } from './family';
 import { shellStacks } from './shell';
 

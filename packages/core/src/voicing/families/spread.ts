@@ -1,8 +1,8 @@
 import { semitonesOf, type Degree } from '../../chord/degrees';
-import { choose } from '../../choose';
-import type { Material } from '../material';
-import { closePositions, drop, stackOf, tonesUp } from '../stacks';
-import type { DegreeStack } from '../types';
+import { choose } from '../../base/choose';
+import type { Material } from '../base/material';
+import { closePositions, drop, stackOf, tonesUp } from '../base/stacks';
+import type { DegreeStack } from '../base/types';
 import type { VoicingFamily } from './family';
 
 /** In an open seventh the guide tones lie at least this far above the root, in semitones: a fifth. */

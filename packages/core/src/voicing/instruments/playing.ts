@@ -1,7 +1,7 @@
-import type { Result } from '../../result';
-import type { Player } from '../player';
-import type { SettingProblem } from '../problem';
-import type { PitchRange, VoicedNote, Voicing, VoicingSettings } from '../types';
+import type { Result } from '../../base/result';
+import type { Player } from './player';
+import type { SettingProblem } from '../base/problem';
+import type { PitchRange, VoicedNote, Voicing, VoicingSettings } from '../base/types';
 import type { PlayedNote, Sounding } from './played';
 
 /** How much each thing that strains a hand counts, in hundredths of a semitone equivalent. */

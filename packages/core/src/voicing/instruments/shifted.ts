@@ -1,5 +1,5 @@
-import { midi } from '../../units';
-import type { Voicing } from '../types';
+import { midi } from '../../base/units';
+import type { Voicing } from '../base/types';
 
 /** Where the notes of a moved voicing are looked for: as far as the tune moved, or an octave off. */
 export const OCTAVES = [0, -12, 12] as const;

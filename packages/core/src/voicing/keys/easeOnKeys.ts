@@ -1,5 +1,5 @@
-import { sentence } from '../sentence';
-import type { Hand, Keyboard, Voicing } from '../types';
+import { sentence } from '../base/sentence';
+import type { Hand, Keyboard, Voicing } from '../base/types';
 
 /** As "Left hand 10 of your 14 half steps, right hand one note." */
 export function easeOnKeys({ notes, ease }: Voicing, { reach }: Keyboard): string {

@@ -7,7 +7,7 @@ import { pitchClassOf } from '../../pitch/spelling';
 import { chord, stacks } from '../../testing/builders';
 import { defaultKeyboard, defaultVoicingSettings, rooms } from '../data';
 import { enumerateVoicings } from '../enumerate';
-import { FAMILY_IDS, type FamilyId, type Keyboard } from '../types';
+import { FAMILY_IDS, type FamilyId, type Keyboard } from '../base/types';
 import { splitHands } from './hands';
 
 const LOW = 55;

@@ -1,4 +1,4 @@
-import type { Ease, Hand, Keyboard } from '../types';
+import type { Ease, Hand, Keyboard } from '../base/types';
 
 export const MOST_NOTES_A_HAND = 5;
 /** Below the reach by this much, a span is comfortable. Source: common practice. */

@@ -1,7 +1,7 @@
 import { chord } from '../../testing/builders';
 import { defaultKeyboard, defaultVoicingSettings, rooms } from '../data';
 import { enumerateVoicings } from '../enumerate';
-import type { Keyboard, VoicingSettings } from '../types';
+import type { Keyboard, VoicingSettings } from '../base/types';
 import { splitHands } from './hands';
 
 const oneHand: Keyboard = { ...defaultKeyboard, hands: 'one' };

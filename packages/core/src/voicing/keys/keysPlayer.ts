@@ -1,10 +1,10 @@
 import { semitonesOf, type Degree } from '../../chord/degrees';
-import { midi } from '../../units';
-import { choose } from '../../choose';
+import { midi } from '../../base/units';
+import { choose } from '../../base/choose';
 import type { Pool } from '../families/family';
-import type { Occasion, Placing, Player } from '../player';
-import { stackUp } from '../stacks';
-import type { DegreeStack, Keyboard, Voicing, VoicingSettings } from '../types';
+import type { Occasion, Placing, Player } from '../instruments/player';
+import { stackUp } from '../base/stacks';
+import type { DegreeStack, Keyboard, Voicing, VoicingSettings } from '../base/types';
 import { splitHands } from './hands';
 
 type Settings = Pick<VoicingSettings, 'room' | 'includeOutOfReach'>;

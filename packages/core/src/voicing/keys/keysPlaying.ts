@@ -1,10 +1,10 @@
-import { fail, ok, type Result } from '../../result';
+import { fail, ok, type Result } from '../../base/result';
 import type { OtherHold, Playing, StrainSizes } from '../instruments/playing';
 import { problemOfPlayed, type PlayedNote, type Sounding } from '../instruments/played';
-import { labelOfInstrument } from '../instruments/rows';
+import { labelOfInstrument } from '../base/instruments';
 import { OCTAVES, shiftedBy } from '../instruments/shifted';
-import { pitchName } from '../pitchName';
-import { EASES, type Hand, type Keyboard, type VoicedNote, type Voicing } from '../types';
+import { pitchName } from '../base/pitchName';
+import { EASES, type Hand, type Keyboard, type VoicedNote, type Voicing } from '../base/types';
 import { beyondReach, easeOnKeys } from './easeOnKeys';
 import { splitHands } from './hands';
 import { keysPlayer } from './keysPlayer';

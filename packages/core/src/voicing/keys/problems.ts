@@ -1,6 +1,6 @@
-import { pitchName } from '../pitchName';
-import { LIMITS, problemsAmong, within, type Check, type SettingProblem } from '../problem';
-import type { Hand, Keyboard } from '../types';
+import { pitchName } from '../base/pitchName';
+import { LIMITS, problemsAmong, within, type Check, type SettingProblem } from '../base/problem';
+import type { Hand, Keyboard } from '../base/types';
 
 /** What cannot be about a keyboard and its player's hands. */
 export function problemsOfKeyboard({ lowest, highest, reach }: Keyboard): SettingProblem[] {

@@ -6,7 +6,7 @@ import { STACKING_ORDER, type Degree } from '../../chord/degrees';
 import type { PitchedChord } from '../../chord/types';
 import { enumerateVoicings } from '../enumerate';
 import { octaveOf } from '../../pitch/spelling';
-import type { FamilyId, Voicing, VoicingSettings } from '../types';
+import type { FamilyId, Voicing, VoicingSettings } from '../base/types';
 
 export interface FamilyTable {
   /** What is in the bass, in stacking order. */

@@ -6,10 +6,10 @@
 import { DEGREES, PLACE_OF, prettyDegree, semitonesOf, type Degree } from '../../chord/degrees';
 import type { PitchedChord } from '../../chord/types';
 import { spellFrom } from '../../pitch/spelling';
-import { pitchClass } from '../../units';
+import { pitchClass } from '../../base/units';
 import { familyOf } from '../families';
-import { sentence } from '../sentence';
-import type { Voicing } from '../types';
+import { sentence } from '../base/sentence';
+import type { Voicing } from '../base/types';
 import { leaveOut, type DerivationStep, type DerivedNote, type Named } from './derivation';
 import { dropSteps } from './dropSteps';
 

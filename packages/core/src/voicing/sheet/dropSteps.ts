@@ -1,8 +1,8 @@
 import { prettyDegree, semitonesOf, type Degree } from '../../chord/degrees';
-import { pitchClass } from '../../units';
-import { inList, sentence } from '../sentence';
-import { closePositions, drop } from '../stacks';
-import type { DegreeStack, Voicing } from '../types';
+import { pitchClass } from '../../base/units';
+import { inList, sentence } from '../base/sentence';
+import { closePositions, drop } from '../base/stacks';
+import type { DegreeStack, Voicing } from '../base/types';
 import { leaveOut, type DerivationStep, type DerivedNote, type Named } from './derivation';
 
 /**

@@ -1,5 +1,5 @@
-import { playingOf } from '../instruments/playingOf';
-import type { Instrument, Voicing } from '../types';
+import { playingOf } from '../playingOf';
+import type { Instrument, Voicing } from '../base/types';
 
 /**
  * Why a voicing is easy, a stretch or out of reach, as one sentence; empty for a rest.

@@ -5,11 +5,11 @@
 import { prettyDegree, type Degree } from '../../chord/degrees';
 import type { PitchedChord } from '../../chord/types';
 import { enumerateVoicings } from '../enumerate';
-import { playingOf } from '../instruments/playingOf';
-import { materialOf } from '../material';
-import { FEWEST_NOTES, leastNeeded } from '../partial';
-import { inList } from '../sentence';
-import { EASES, type Voicing, type VoicingSettings } from '../types';
+import { playingOf } from '../playingOf';
+import { materialOf } from '../base/material';
+import { FEWEST_NOTES, leastNeeded } from '../base/partial';
+import { inList } from '../base/sentence';
+import { EASES, type Voicing, type VoicingSettings } from '../base/types';
 
 export interface EasierForm {
   readonly voicing: Voicing;

@@ -5,16 +5,16 @@
 import { DEGREES, semitonesOf, type Degree } from '../../chord/degrees';
 import type { PitchedChord } from '../../chord/types';
 import { pitchClassOf, spellFrom, type NoteName } from '../../pitch/spelling';
-import { ok, type Result } from '../../result';
-import { midi, pitchClass } from '../../units';
+import { ok, type Result } from '../../base/result';
+import { midi, pitchClass } from '../../base/units';
 import { families, familyOf } from '../families';
 import { familyStacks } from '../familyStacks';
 import type { PlayedNote } from '../instruments/played';
-import { playingOf } from '../instruments/playingOf';
-import { degreeAt, materialOf, type Material } from '../material';
-import { FEWEST_NOTES, thinned } from '../partial';
-import { inversionOf } from '../stacks';
-import type { FamilyId, Instrument, VoicedNote, Voicing } from '../types';
+import { playingOf } from '../playingOf';
+import { degreeAt, materialOf, type Material } from '../base/material';
+import { FEWEST_NOTES, thinned } from '../base/partial';
+import { inversionOf } from '../base/stacks';
+import type { FamilyId, Instrument, VoicedNote, Voicing } from '../base/types';
 
 export interface PlayedVoicing {
   readonly voicing: Voicing;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { chord, degreeNames, shape } from '../../testing/builders';
 import { defaultGuitar, defaultKeyboard, defaultVoicingSettings, rooms } from '../data';
 import { enumerateVoicings } from '../enumerate';
-import { FAMILY_IDS, type FamilyId, type Voicing, type VoicingSettings } from '../types';
+import { FAMILY_IDS, type FamilyId, type Voicing, type VoicingSettings } from '../base/types';
 import { browseFamily } from './browse';
 import type { DerivationStep } from './derivation';
 import { deriveVoicing } from './derive';

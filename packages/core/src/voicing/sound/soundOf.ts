@@ -1,4 +1,4 @@
-import { pitchName } from '../pitchName';
+import { pitchName } from '../base/pitchName';
 import { WORDS } from './data';
 import { muddyIntervals, type MuddyInterval } from './lowIntervals';
 import { roughness } from './roughness';

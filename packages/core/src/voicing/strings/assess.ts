@@ -1,5 +1,5 @@
-import { mm, type Millimetres } from '../../units';
-import type { Ease, Fretted } from '../types';
+import { mm, type Millimetres } from '../../base/units';
+import type { Ease, Fretted } from '../base/types';
 import { fingeringOf } from './fingering';
 import { alongNeck, fretsLeft, widestStrings, type FretPlace } from './geometry';
 

@@ -1,4 +1,4 @@
-import type { Fretted, Voicing } from '../types';
+import type { Fretted, Voicing } from '../base/types';
 
 /** As "42 mm, fret 5 to 6: easy for your hand, up to 100 mm." */
 export function easeOnStrings({ notes, stretchMm, ease }: Voicing, { hand }: Fretted): string {

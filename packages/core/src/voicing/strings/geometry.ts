@@ -1,5 +1,5 @@
-import { mm, type Millimetres } from '../../units';
-import type { Fretted } from '../types';
+import { mm, type Millimetres } from '../../base/units';
+import type { Fretted } from '../base/types';
 
 /**
  * Distance of a fret from the nut in mm: L·(1 − 2^(−n/12)), fret 0 is the nut.

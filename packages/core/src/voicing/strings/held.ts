@@ -1,5 +1,5 @@
 import type { OtherHold } from '../instruments/playing';
-import type { Fretted, VoicedNote, Voicing } from '../types';
+import type { Fretted, VoicedNote, Voicing } from '../base/types';
 import { easeUnder } from './assess';
 import { fingeringOf, fingeringsOf, type Fingering } from './fingering';
 import { stretchOf, type FretPlace } from './geometry';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { defaultGuitar } from '../data';
-import { openPitches, stretchOf } from '../strings/geometry';
+import { openPitches, stretchOf } from './geometry';
 import { layOnStrings } from './layOnStrings';
 
 const written = (pitches: number[], guitar = defaultGuitar): string | undefined =>

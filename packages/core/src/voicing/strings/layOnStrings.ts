@@ -1,5 +1,5 @@
-import { fretsLeft, openPitches, stretchOf, type FretPlace } from '../strings/geometry';
-import type { Fretted } from '../types';
+import { fretsLeft, openPitches, stretchOf, type FretPlace } from './geometry';
+import type { Fretted } from '../base/types';
 
 /**
  * The narrowest way to lay pitches on strings of their own; of equals the one nearest to the nut.

@@ -1,6 +1,6 @@
-import { midi } from '../../units';
+import { midi } from '../../base/units';
 import { OCTAVES, shiftedBy } from '../instruments/shifted';
-import type { Fretted, VoicedNote, Voicing } from '../types';
+import type { Fretted, VoicedNote, Voicing } from '../base/types';
 import { fretsLeft, openPitches } from './geometry';
 import { heldOnStrings } from './held';
 import { layOnStrings } from './layOnStrings';

@@ -1,4 +1,4 @@
-import type { DegreeStack, Fretted } from '../types';
+import type { DegreeStack, Fretted } from '../base/types';
 import { alongNeck, fretsLeft, openPitches } from './geometry';
 import type { Shape } from './shapes';
 

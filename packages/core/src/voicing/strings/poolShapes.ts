@@ -1,7 +1,7 @@
 import { semitonesOf, type Degree } from '../../chord/degrees';
-import { pitchClass, semitones } from '../../units';
+import { pitchClass, semitones } from '../../base/units';
 import type { Pool } from '../families/family';
-import type { Fretted, StackTone } from '../types';
+import type { Fretted, StackTone } from '../base/types';
 import { openPitches } from './geometry';
 import type { Shape } from './shapes';
 

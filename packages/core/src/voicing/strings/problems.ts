@@ -1,7 +1,7 @@
-import { FRETTED, labelOfInstrument } from '../instruments/rows';
-import { pitchName } from '../pitchName';
-import { LIMITS, problemsAmong, within, type Check, type SettingProblem } from '../problem';
-import type { Fretted, Voicing } from '../types';
+import { FRETTED, labelOfInstrument } from '../base/instruments';
+import { pitchName } from '../base/pitchName';
+import { LIMITS, problemsAmong, within, type Check, type SettingProblem } from '../base/problem';
+import type { Fretted, Voicing } from '../base/types';
 
 /** What cannot be about a fretted instrument and its player's hand. */
 export function problemsOfNeck(neck: Fretted): SettingProblem[] {

@@ -1,7 +1,7 @@
-import { fail, ok, type Result } from '../../result';
+import { fail, ok, type Result } from '../../base/result';
 import { problemOfPlayed, type PlayedNote, type Sounding } from '../instruments/played';
-import { labelOfInstrument } from '../instruments/rows';
-import type { Fretted } from '../types';
+import { labelOfInstrument } from '../base/instruments';
+import type { Fretted } from '../base/types';
 import { fretsLeft, openPitches } from './geometry';
 import { layOnStrings } from './layOnStrings';
 

@@ -5,7 +5,7 @@
  * shapes of a quality are found once and moved along the neck. Grips with open strings do not move, and
  * are found for each root by itself (openShapes.ts).
  */
-import type { DegreeStack, Fretted, StackTone } from '../types';
+import type { DegreeStack, Fretted, StackTone } from '../base/types';
 import { alongNeck, fretsLeft, openPitches } from './geometry';
 
 export interface Shape {

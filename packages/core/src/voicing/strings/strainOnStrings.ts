@@ -1,5 +1,5 @@
 import type { StrainSizes } from '../instruments/playing';
-import type { Fretted, Voicing } from '../types';
+import type { Fretted, Voicing } from '../base/types';
 
 /** From here up the body is in the way of the hand. */
 const BODY_FRET = 12;

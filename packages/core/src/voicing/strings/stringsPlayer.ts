@@ -1,8 +1,8 @@
-import { midi, pitchClass } from '../../units';
+import { midi, pitchClass } from '../../base/units';
 import type { Pool } from '../families/family';
-import type { Occasion, Placing, Player } from '../player';
-import { inversionOf } from '../stacks';
-import type { DegreeStack, Fretted, VoicedNote, Voicing, VoicingSettings } from '../types';
+import type { Occasion, Placing, Player } from '../instruments/player';
+import { inversionOf } from '../base/stacks';
+import type { DegreeStack, Fretted, VoicedNote, Voicing, VoicingSettings } from '../base/types';
 import { assessor, type Lie } from './assess';
 import { fretsLeft, openPitches, type FretPlace } from './geometry';
 import { openStackShapes } from './openShapes';

@@ -1,5 +1,5 @@
 import type { Playing } from '../instruments/playing';
-import type { Fretted } from '../types';
+import type { Fretted } from '../base/types';
 import { beyondHandOnStrings, easeOnStrings } from './easeOnStrings';
 import { fretPosition, openPitches } from './geometry';
 import { heldOnStrings, otherFingers } from './held';

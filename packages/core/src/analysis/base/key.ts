@@ -1,0 +1,60 @@
+import { pitchClassOf, type NoteName } from '../../pitch/spelling';
+import { sharpsOf } from '../../pitch/interval';
+import { pitchClass, type PitchClass } from '../../base/units';
+
+export type Mode = 'major' | 'minor';
+
+export interface Key {
+  readonly tonic: PitchClass;
+  readonly mode: Mode;
+}
+
+/**
+ * All keys, the major ones first, each upwards from a pitch. Where two keys explain a chart equally well
+ * the earlier is taken; counting from the first root makes that the same in every transposition.
+ */
+export const keysFrom = (pitch: PitchClass): readonly Key[] =>
+  (['major', 'minor'] as const).flatMap((mode) =>
+    Array.from({ length: 12 }, (_, step) => ({ tonic: pitchClass(pitch + step), mode })),
+  );
+
+export const isSameKey = (a: Key, b: Key): boolean => a.tonic === b.tonic && a.mode === b.mode;
+
+/**
+ * Tonics with the fewest accidentals, by pitch class; F# and Gb major, Eb and D# minor are level and
+ * the flat one is taken unless the music is written in sharps. Source: common practice.
+ */
+const TONICS: Readonly<Record<Mode, readonly NoteName[]>> = {
+  major: ['C', 'Db', 'D', 'Eb', 'E', 'F', 'Gb', 'G', 'Ab', 'A', 'Bb', 'B'],
+  minor: ['C', 'C#', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'G#', 'A', 'Bb', 'B'],
+};
+const IN_SHARPS: Readonly<Record<Mode, Readonly<Record<number, NoteName>>>> = {
+  major: { 6: 'F#' },
+  minor: { 3: 'D#' },
+};
+
+/**
+ * The name of a tonic that gives the key with the fewest accidentals.
+ * @example tonicName({ tonic: 1, mode: 'major' }, false) // 'Db'
+ * @example tonicName({ tonic: 6, mode: 'major' }, true) // 'F#'
+ */
+export const tonicName = ({ tonic, mode }: Key, sharps: boolean): NoteName =>
+  (sharps ? IN_SHARPS[mode][tonic] : undefined) ?? TONICS[mode][tonic]!;
+
+/** @example signatureOf('A', 'minor') // 0 */
+export const signatureOf = (tonic: NoteName, mode: Mode): number =>
+  sharpsOf(tonic) - (mode === 'minor' ? 3 : 0);
+
+/** Reads the short form of a header, `Eb` or `F#m`. */
+export function keyOf(short: string): Key & { readonly name: NoteName } {
+  const minor = short.endsWith('m');
+  const name = minor ? short.slice(0, -1) : short;
+  return { tonic: pitchClassOf(name), mode: minor ? 'minor' : 'major', name };
+}
+
+/** How far apart two keys lie on the circle of fifths, 0 (relative or same) to 6. */
+export function keyDistance(a: Key, b: Key): number {
+  const around = (key: Key): number => pitchClass((key.tonic + (key.mode === 'minor' ? 3 : 0)) * 7);
+  const apart = Math.abs(around(a) - around(b));
+  return Math.min(apart, 12 - apart);
+}

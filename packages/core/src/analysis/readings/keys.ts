@@ -1,0 +1,273 @@
+/**
+ * Which key each chord is in.
+ *
+ * Problem: to every chord a key, so that the sum of what the chords cost in their keys and of what the
+ * changes of key cost is least over the whole chart: fewest modulations that explain the chords.
+ * A stretch in one key must hold its own tonic or last four bars; a shorter one without its tonic stays
+ * a passing colour of the key round it. Only the last stretch may be cut short, at a cost.
+ *
+ * Phases: (1) every chord is read in all 24 keys; (2) one forward pass over states of key and standing,
+ * where the standing says whether the stretch is confirmed by its tonic, by its length, or how many
+ * chords old it is; (3) one backward pass, so that for every chord the best whole reading in each other
+ * key is known too, which tells where two keys are honest.
+ *
+ * Cost: in proportion to the number of chords, each with 24 keys times `OLDEST + 2` standings and 24
+ * squared changes. All costs are whole tenths; ties go to the earlier key of the table, then to staying.
+ */
+import { isSameKey, keyDistance, keysFrom, type Key } from '../base/key';
+import { pitchClass } from '../../base/units';
+import type { Moment } from '../base/moments';
+import type { Reading } from './types';
+
+/** What changing the key costs, and for each step on the circle of fifths. */
+const CHANGE = 24;
+const CHANGE_STEP = 2;
+/** A stretch that is long but never reaches its tonic. */
+const NO_TONIC = 14;
+/** A stretch at the end of the chart that is neither long nor has its tonic. */
+const CUT_SHORT = 16;
+/** The chart begins or ends in another key than its header says; half for the relative key. */
+const NOT_HOME = 16;
+/** A key goes unconfirmed for so many chords at most; four bars seldom hold more. */
+const OLDEST = 24;
+
+/** Standings of a stretch: ages 0 to OLDEST-1 unconfirmed, then these two. */
+const BY_LENGTH = OLDEST;
+const BY_TONIC = OLDEST + 1;
+const STANDINGS = OLDEST + 2;
+const COUNT = 24;
+const STATES = COUNT * STANDINGS;
+/** Far above any total, and sums of a few of these still fit 32 bits. */
+const NEVER = 2 ** 28;
+
+/** From each position to each; the same from whatever pitch the keys are counted. */
+const changeCost = Int32Array.from(
+  keysFrom(pitchClass(0)).flatMap((from, _, keys) =>
+    keys.map((to) => (from === to ? NEVER : CHANGE + CHANGE_STEP * keyDistance(from, to))),
+  ),
+);
+const POSITIONS = Array.from({ length: COUNT }, (_, position) => position);
+
+export interface KeyProblem {
+  /** In the order of `keysFrom`. */
+  readonly keys: readonly Key[];
+  readonly moments: readonly Moment[];
+  /** For each moment, its best reading in each of the 24 keys. */
+  readonly readings: readonly (readonly Reading[])[];
+  /** Quarters in four bars. */
+  readonly fourBars: number;
+  readonly home: Key | undefined;
+}
+
+export interface KeyPath {
+  /** For each moment its key, as a position in the keys of the problem. */
+  readonly keys: readonly number[];
+  readonly total: number;
+  /** For each moment the least total with each key there. */
+  readonly totals: readonly (readonly number[])[];
+}
+
+/** The least costly keys of a chart, and what every other key would cost at every chord. */
+export function keysOf(problem: KeyProblem): KeyPath {
+  const search = new KeySearch(problem);
+  const states = search.best();
+  const keys = states.map((state) => Math.floor(state / STANDINGS));
+  return { keys, total: search.totalOf(states), totals: search.totals() };
+}
+
+/** The tables of one search. Rows of states are laid end to end, one for each moment. */
+class KeySearch {
+  private readonly count: number;
+  /** For each moment and key: what its reading costs, and whether it is the tonic. */
+  private readonly cost: Int32Array;
+  private readonly isTonic: Uint8Array;
+  /** For each moment the age a stretch may have there and still be under four bars. */
+  private readonly oldest: Int32Array;
+  private readonly ends: Int32Array;
+  private readonly forward: Int32Array;
+  private readonly backward: Int32Array;
+
+  constructor(problem: KeyProblem) {
+    const { keys, moments, readings } = problem;
+    this.count = moments.length;
+    this.cost = new Int32Array(this.count * COUNT);
+    this.isTonic = new Uint8Array(this.count * COUNT);
+    readings.forEach((row, at) => {
+      const weight = weightOf(moments[at]!, problem.fourBars);
+      row.forEach((reading, key) => {
+        const root = moments[at]!.root === keys[key]!.tonic;
+        this.cost[at * COUNT + key] = reading.cost * weight;
+        this.isTonic[at * COUNT + key] = Number(root && reading.function === 'tonic');
+      });
+    });
+    this.oldest = oldestAges(problem);
+    this.ends = Int32Array.from({ length: STATES }, (_, state) => endCost(problem, state));
+    this.forward = this.forwardPass(problem);
+    this.backward = this.backwardPass();
+  }
+
+  /** The states of the least total, found from the end by what could have led there. */
+  best(): number[] {
+    if (!this.count) return [];
+    const states = [this.lastState()];
+    for (let at = this.count - 1; at > 0; at -= 1) {
+      states.unshift(this.stateBefore(at, states[0]!));
+    }
+    return states;
+  }
+
+  totalOf(states: readonly number[]): number {
+    const last = states.at(-1);
+    if (last === undefined) return 0;
+    return this.forward[(this.count - 1) * STATES + last]! + this.ends[last]!;
+  }
+
+  totals(): number[][] {
+    return Array.from({ length: this.count }, (_, at) =>
+      POSITIONS.map((key) => {
+        let least = NEVER;
+        for (let standing = 0; standing < STANDINGS; standing += 1) {
+          const state = at * STATES + key * STANDINGS + standing;
+          least = Math.min(least, this.forward[state]! + this.backward[state]!);
+        }
+        return least;
+      }),
+    );
+  }
+
+  /** The standing of a stretch with one more chord in it; -1 before its first. */
+  private standingWith(at: number, key: number, before: number): number {
+    if (before === BY_TONIC || this.isTonic[at * COUNT + key]) return BY_TONIC;
+    if (before === BY_LENGTH) return BY_LENGTH;
+    return before + 1 <= this.oldest[at]! ? before + 1 : BY_LENGTH;
+  }
+
+  private forwardPass(problem: KeyProblem): Int32Array {
+    const rows = new Int32Array(this.count * STATES).fill(NEVER);
+    for (let at = 0; at < this.count; at += 1) {
+      const row = at * STATES;
+      for (let key = 0; key < COUNT; key += 1) {
+        const cost = this.cost[at * COUNT + key]!;
+        const begin = row + key * STANDINGS + this.standingWith(at, key, -1);
+        rows[begin] = cost + (at === 0 ? notHome(problem, key) : this.entered(rows, at, key));
+        if (at > 0) this.goOn(rows, at, key, cost);
+      }
+    }
+    return rows;
+  }
+
+  /** The least total with which another key is left for this one. */
+  private entered(rows: Int32Array, at: number, key: number): number {
+    const before = (at - 1) * STATES;
+    let least = NEVER;
+    for (let from = 0; from < COUNT; from += 1) {
+      const state = before + from * STANDINGS;
+      const left = Math.min(rows[state + BY_TONIC]!, rows[state + BY_LENGTH]! + NO_TONIC);
+      least = Math.min(least, left + changeCost[from * COUNT + key]!);
+    }
+    return least;
+  }
+
+  private goOn(rows: Int32Array, at: number, key: number, cost: number): void {
+    const here = at * STATES + key * STANDINGS;
+    const before = here - STATES;
+    for (let standing = 0; standing < STANDINGS; standing += 1) {
+      const total = rows[before + standing]!;
+      if (total >= NEVER) continue;
+      const state = here + this.standingWith(at, key, standing);
+      rows[state] = Math.min(rows[state]!, total + cost);
+    }
+  }
+
+  /** What comes after a chord in a state, the chord's own cost left out. */
+  private backwardPass(): Int32Array {
+    const rows = new Int32Array(this.count * STATES);
+    for (let at = this.count - 1; at >= 0; at -= 1) {
+      const enter = at === this.count - 1 ? undefined : this.entering(rows, at + 1);
+      for (let state = 0; state < STATES; state += 1) {
+        rows[at * STATES + state] = enter ? this.after(rows, at, state, enter) : this.ends[state]!;
+      }
+    }
+    return rows;
+  }
+
+  private after(rows: Int32Array, at: number, state: number, enter: readonly number[]): number {
+    const key = Math.floor(state / STANDINGS);
+    const standing = state % STANDINGS;
+    const stays = (at + 1) * STATES + key * STANDINGS + this.standingWith(at + 1, key, standing);
+    const staying = rows[stays]! + this.cost[(at + 1) * COUNT + key]!;
+    return Math.min(staying, enter[key]! + leaveCost(standing));
+  }
+
+  /** For each key, the least of changing from it into another at this chord. */
+  private entering(rows: Int32Array, at: number): number[] {
+    const begin = POSITIONS.map((to) => {
+      const state = at * STATES + to * STANDINGS + this.standingWith(at, to, -1);
+      return this.cost[at * COUNT + to]! + rows[state]!;
+    });
+    return POSITIONS.map((from) => {
+      let least = NEVER;
+      for (let to = 0; to < COUNT; to += 1) {
+        least = Math.min(least, begin[to]! + changeCost[from * COUNT + to]!);
+      }
+      return least;
+    });
+  }
+
+  private lastState(): number {
+    const row = (this.count - 1) * STATES;
+    let best = 0;
+    for (let state = 1; state < STATES; state += 1) {
+      const total = this.forward[row + state]! + this.ends[state]!;
+      if (total < this.forward[row + best]! + this.ends[best]!) best = state;
+    }
+    return best;
+  }
+
+  private stateBefore(at: number, state: number): number {
+    const key = Math.floor(state / STANDINGS);
+    const before = (at - 1) * STATES;
+    const wanted = this.forward[at * STATES + state]! - this.cost[at * COUNT + key]!;
+    for (let standing = STANDINGS - 1; standing >= 0; standing -= 1) {
+      const from = key * STANDINGS + standing;
+      const leads = key * STANDINGS + this.standingWith(at, key, standing) === state;
+      if (leads && this.forward[before + from] === wanted) return from;
+    }
+    for (let from = 0; from < COUNT; from += 1) {
+      for (const standing of [BY_TONIC, BY_LENGTH]) {
+        const left = this.forward[before + from * STANDINGS + standing]! + leaveCost(standing);
+        const entered = left + changeCost[from * COUNT + key]!;
+        if (entered === wanted) return from * STANDINGS + standing;
+      }
+    }
+    throw new Error('The way back through the keys was lost');
+  }
+}
+
+/** A chord that stays counts once for every two bars: eight bars of one chord are a place of their own. */
+const weightOf = ({ at, end }: Moment, fourBars: number): number =>
+  Math.max(1, Math.floor((2 * (end - at)) / fourBars));
+
+const notHome = ({ keys, home }: KeyProblem, position: number): number => {
+  const key = keys[position]!;
+  if (!home || isSameKey(home, key)) return 0;
+  return keyDistance(key, home) === 0 ? NOT_HOME / 2 : NOT_HOME;
+};
+
+/** What leaving a stretch in this standing costs; unconfirmed ones may not be left. */
+const leaveCost = (standing: number): number =>
+  standing === BY_TONIC ? 0 : standing === BY_LENGTH ? NO_TONIC : NEVER;
+
+function endCost(problem: KeyProblem, state: number): number {
+  const standing = state % STANDINGS;
+  const cut = standing < OLDEST ? CUT_SHORT : leaveCost(standing);
+  return cut + notHome(problem, Math.floor(state / STANDINGS));
+}
+
+function oldestAges({ moments, fourBars }: KeyProblem): Int32Array {
+  return Int32Array.from(moments, ({ end }, at) => {
+    let age = 0;
+    while (age < OLDEST && end - (moments[at - age]?.at ?? -Infinity) < fourBars) age += 1;
+    return age - 1;
+  });
+}

@@ -1,0 +1,22 @@
+import { playingOf } from '../../voicing/playingOf';
+import type { Instrument, Voicing } from '../../voicing/base/types';
+
+/** A voicing with where the hand stands for it. */
+export interface Weighed {
+  readonly voicing: Voicing;
+  /** On strings: where the index finger stands, in mm from the nut; missing for open grips and on keys. */
+  readonly positionMm?: number;
+}
+
+export function weigh(voicing: Voicing, instrument: Instrument): Weighed {
+  const fret = lowestFret(voicing);
+  const positionMm = fret ? playingOf(instrument).positionsMm[fret] : undefined;
+  return positionMm === undefined ? { voicing } : { voicing, positionMm };
+}
+
+/** The lowest fretted note's fret; 0 for open grips and on keys. */
+export function lowestFret({ notes }: Voicing): number {
+  let lowest = Infinity;
+  for (const { fret = 0 } of notes) if (fret > 0 && fret < lowest) lowest = fret;
+  return lowest === Infinity ? 0 : lowest;
+}
