@@ -211,18 +211,13 @@ export {
   type Wishes,
 } from './connect/base/types';
 
-export {
-  defaultArrangement,
-  instrumentOf,
-  noLine,
-  settingsOf,
-  heldLocks,
-  withLock,
-  type HeldLocks,
-} from './arrangement/arrangement';
-export { chorusOf, wholePositions, type Chorus } from './arrangement/chorus';
-export { fitArrangement, type FittedArrangement, type Unfit } from './arrangement/fit';
-export { topNoteHolds, type WhyNotHeld } from './arrangement/heldLocks';
+export { defaultArrangement, instrumentOf, noLine, withLock } from './arrangement/stored/defaults';
+export { settingsOf } from './arrangement/chorus/settings';
+export { heldLocks, type HeldLocks } from './arrangement/stored/heldLocks';
+export { wholePositions } from './arrangement/stored/splitTimeline';
+export { chorusOf, type Chorus } from './arrangement/chorus/chorus';
+export { fitArrangement, type FittedArrangement, type Unfit } from './arrangement/stored/fit';
+export { topNoteHolds, type WhyNotHeld } from './arrangement/stored/heldLocks';
 export {
   fitLine,
   lostBarsOf,
@@ -232,7 +227,7 @@ export {
   type LineBar,
   type LineFrame,
   type LostBars,
-} from './arrangement/placedLine';
+} from './arrangement/stored/placedLine';
 export {
   holdsAt,
   misfitsOf,
@@ -241,10 +236,10 @@ export {
   type Misfit,
   type PutBackPlace,
   type WhyMisfit,
-} from './arrangement/misfits';
-export { partPositions, positionsIn, type Positions } from './arrangement/positions';
-export { withSplit } from './arrangement/splits';
-export { storeArrangement } from './arrangement/store';
+} from './arrangement/stored/misfits';
+export { partPositions, positionsIn, type Positions } from './arrangement/stored/positions';
+export { withSplit } from './arrangement/stored/splits';
+export { storeArrangement } from './arrangement/stored/store';
 export {
   type StoredArrangement,
   type StoredComp,
@@ -256,12 +251,12 @@ export {
   type StoredSectionPlan,
   type StoredSplit,
   type StoredLocks,
-} from './arrangement/stored';
-export { chordsInContext } from './arrangement/inContext';
-export { type Return } from './arrangement/returns';
-export { withNote, withSpan } from './arrangement/topLine';
-export { motionsOf } from './arrangement/wishes';
-export { voicedWith, voiceChorus, type Following } from './arrangement/voiceChorus';
+} from './arrangement/stored/stored';
+export { chordsInContext } from './arrangement/chorus/inContext';
+export { type Return } from './arrangement/chorus/returns';
+export { withNote, withSpan } from './arrangement/stored/topLine';
+export { motionsOf } from './arrangement/chorus/wishes';
+export { voicedWith, voiceChorus, type Following } from './arrangement/chorus/voiceChorus';
 export {
   MEASURED_FROM,
   arrangementFor,
@@ -271,12 +266,12 @@ export {
   handReaching,
   type Profile,
   type Writing,
-} from './arrangement/profile';
+} from './arrangement/profile/profile';
 export {
   upgradeArrangement,
   type AnyArrangement,
   type ChartWithPlaces,
-} from './arrangement/upgrade';
+} from './arrangement/stored/upgrade';
 export {
   LINE_SHAPES,
   RETURNS,
@@ -287,7 +282,7 @@ export {
   type Lock,
   type Split,
   type TopLine,
-} from './arrangement/types';
+} from './arrangement/stored/types';
 
 export { bandPlan, countIn, type BandPlan, type PlanRequest } from './band/plan';
 export { offbeatAt, swingRatio } from './band/swing';
@@ -346,8 +341,19 @@ export { defaultSection, noComp } from './comp/defaults';
 export { type Choruses, type Origin } from './choruses/frame';
 export { playPlan, type PlayedPlan } from './choruses/hits';
 export { heardLine } from './choruses/lines';
+export {
+  bandOf,
+  compositionOf,
+  playedSet,
+  wholesOf,
+  type CompQuestion,
+  type Composition,
+  type PlayedPart,
+} from './choruses/composition';
+export { createTuneReader, type TuneReading, type TuneText } from './choruses/tuneReader';
+export { cheapestMeeting, type Meeting, type VoicedWhole } from './arrangement/chorus/meeting';
 export { wholeChords, type PlacedDevice } from './choruses/moved';
-export { sectionsOf, type ChorusSection } from './arrangement/chorusSections';
+export { sectionsOf, type ChorusSection } from './arrangement/stored/chorusSections';
 export { planByBar, plannedSections, type PlannedSection } from './choruses/sections';
 export {
   arcFrom,
@@ -372,7 +378,7 @@ export { readMidi, type MidiReading } from './formats/midi/read';
 export { type MidiSong, type MidiTrack } from './formats/midi/types';
 export { writeMidi } from './formats/midi/write';
 export { readSoloFile, type SoloFile } from './formats/soloFile';
-export { songOf, type SongRequest } from './formats/songOf';
+export { songOf, songOfComposition, type SongRequest } from './formats/songOf';
 
 export { CIRCLE_KINDS, CYCLES, type CircleKind, type Cycle } from './practice/cycles';
 export { makeEtude, type Etude, type EtudeProblem, type EtudeRequest } from './practice/etude';

@@ -22,7 +22,7 @@ import type {
   ComposeQuestion,
   Engine,
   MadeEtude,
-  Meeting,
+  MeetingAnswer,
   PlanQuestion,
   ReadRequest,
   ReadSolo,
@@ -72,7 +72,7 @@ class EngineClient {
     return this.ask((engine) => engine.preview(id, index, voicing));
   }
 
-  meet(id: number, at: number): Promise<Meeting | undefined> {
+  meet(id: number, at: number): Promise<MeetingAnswer | undefined> {
     return this.ask((engine) => engine.meet(id, at));
   }
 

@@ -1,27 +1,26 @@
 import {
   bandPlan,
   browseFamily,
+  cheapestMeeting,
   chorusOf,
   costByTerm,
   createConnector,
+  createTuneReader,
   easierForms,
   makeEtude,
   readSoloFile,
-  resolutionsOf,
   settingsOf,
   voiceChorus,
   voicedWith,
   type Arrangement,
   type Chorus,
   type Connected,
-  type Connector,
   type ConnectOutcome,
   type ConnectSettings,
   type PitchedChord,
 } from '@drop-close/core';
 import { createComposer } from './composer';
-import { createReader } from './reading';
-import type { Engine, Meeting, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
+import type { Engine, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
 
 interface Current {
   readonly voiced: VoicedChorus;
@@ -34,7 +33,7 @@ interface Current {
 /** The engine behind the page: holds the candidates of the last chorus, gives out what is asked. */
 export function createEngine(): Engine {
   const connector = createConnector();
-  const read = createReader();
+  const read = createTuneReader();
   let current: Current | undefined;
   let count = 0;
   const voice = (request: VoiceRequest): Current => {
@@ -78,7 +77,9 @@ export function createEngine(): Engine {
     },
     meet: (id, at) => {
       if (current?.voiced.id !== id || current.outcome.status !== 'found') return undefined;
-      return cheapestMeeting(connector, current, current.outcome, at);
+      const { chorus, settings, setup: arrangement, outcome } = current;
+      const found = cheapestMeeting(connector, { chorus, settings, arrangement, outcome }, at);
+      return found ? { found } : {};
     },
     rankedPaths: (id, limit) => {
       if (current?.voiced.id !== id) return undefined;
@@ -103,38 +104,6 @@ export function createEngine(): Engine {
       return bandPlan({ ...question, timeline: voiced.timeline, path, click: true });
     },
   };
-}
-
-/** Alternatives of either chord of a change that are tried. */
-const TRIED = 12;
-
-/** Of the nearest alternatives at a change the cheapest with which all its resolutions are met. */
-function cheapestMeeting(
-  connector: Connector,
-  { chorus, settings, setup }: Current,
-  outcome: Connected,
-  at: number,
-): Meeting {
-  const { chords } = chorus;
-  let best: Meeting['found'];
-  for (const index of [at, (at + 1) % chords.length]) {
-    for (const { voicing } of outcome.alternatives(index, TRIED)) {
-      const taken = voicedWith(connector, chorus, settings, setup, index, voicing);
-      if (taken.status !== 'found') continue;
-      const extra = taken.total - outcome.total;
-      if (extra >= (best?.extra ?? Infinity) || !meetsAll(taken, chords, at)) continue;
-      best = { index, voicing, extra };
-    }
-  }
-  return best ? { found: best } : {};
-}
-
-function meetsAll({ path, changes }: Connected, chords: Chorus['chords'], at: number): boolean {
-  const change = changes[at];
-  if (!change) return true;
-  const { from, to } = change;
-  const asked = resolutionsOf(change, [path[from]!, path[to]!], [chords[from]!, chords[to]!]);
-  return asked.every(({ met }) => met);
 }
 
 /** An outcome without its functions, which cannot cross to the page, and with what it costs by term. */

@@ -1,10 +1,12 @@
 import type {
+  CompQuestion,
+  Meeting,
+  TuneText,
   Alternative,
   Arrangement,
   BandPlan,
   Chart,
   ChartAnalysis,
-  ChartPlaces,
   ChartProblem,
   CompBehind,
   Composed,
@@ -29,22 +31,13 @@ import type {
   RankedPath,
 } from '@drop-close/core';
 
-/** Changes as they are written. */
-export interface ChartRequest {
-  readonly text: string;
-  readonly places: ChartPlaces;
-  readonly meter: string;
-  /** The tune's key, for changes that name none. */
-  readonly key: string;
-}
-
-export interface VoiceRequest extends ChartRequest {
+export interface VoiceRequest extends TuneText {
   readonly setup: Arrangement;
   /** As the player holds them. */
   readonly instruments: Instruments;
 }
 
-export interface ReadRequest extends ChartRequest {
+export interface ReadRequest extends TuneText {
   /** How far above concert pitch the reader's part is written. */
   readonly writtenAbove: number;
   /** Whose note pools stand first. */
@@ -67,14 +60,8 @@ export interface VoicedChorus {
 }
 
 /** How the resolutions of a change could be met; nothing where none of the nearest alternatives does it. */
-export interface Meeting {
-  readonly found?: {
-    /** The chord at which another voicing does it. */
-    readonly index: number;
-    readonly voicing: Voicing;
-    /** What that costs the chorus, in semitone equivalents. */
-    readonly extra: number;
-  };
+export interface MeetingAnswer {
+  readonly found?: Meeting;
 }
 
 export interface PlanQuestion {
@@ -91,12 +78,7 @@ export interface MadeEtude {
 }
 
 /** What is to be comped, and behind whom. */
-export interface ComposeQuestion extends VoiceRequest {
-  readonly feel: Feel;
-  readonly tempo: number;
-  /** The line played behind. */
-  readonly solo?: SoloLine;
-}
+export interface ComposeQuestion extends TuneText, CompQuestion {}
 
 /** Choruses as they sound. */
 export interface ComposedChoruses extends Pick<
@@ -165,7 +147,7 @@ export interface Engine extends Composer {
   /** The chorus as it would be with a voicing taken at one chord; `undefined` as above. */
   readonly preview: (id: number, index: number, voicing: Voicing) => VoicedPath | undefined;
   /** How the resolutions that a change misses could be met; `undefined` as above. */
-  readonly meet: (id: number, at: number) => Meeting | undefined;
+  readonly meet: (id: number, at: number) => MeetingAnswer | undefined;
   /** So many ways to voice the whole chorus, the best first; `undefined` as above. */
   readonly rankedPaths: (id: number, limit: number) => RankedPath[] | undefined;
   /** What to play instead of a voicing of one chord that is hard to hold; `undefined` as above. */

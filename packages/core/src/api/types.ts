@@ -3,9 +3,9 @@
  * compiler, and the web application uses them as they are.
  */
 import type { LandmarkKind } from '../analysis/base/types';
-import type { LineFrame } from '../arrangement/placedLine';
-import type { Profile } from '../arrangement/profile';
-import type { StoredArrangement } from '../arrangement/stored';
+import type { LineFrame } from '../arrangement/stored/placedLine';
+import type { Profile } from '../arrangement/profile/profile';
+import type { StoredArrangement } from '../arrangement/stored/stored';
 import type { ChartPlaces } from '../chart/placeTypes';
 import type { Feel } from '../chart/types';
 import type { SoloLine } from '../comp/solo/types';

@@ -1,4 +1,4 @@
-import type { Arrangement } from '../arrangement/types';
+import type { Arrangement } from '../arrangement/stored/types';
 import type { SoloNote, Strictness } from '../comp/solo/types';
 import type { Hit } from '../comp/base/types';
 import { createConnector } from '../connect/connect';

@@ -3,8 +3,8 @@
  * voiced as one, and measured against the soloist.
  */
 import { defaultInstruments, type Instruments } from '../voicing/data';
-import type { Chorus } from '../arrangement/chorus';
-import type { Arrangement } from '../arrangement/types';
+import type { Chorus } from '../arrangement/chorus/chorus';
+import type { Arrangement } from '../arrangement/stored/types';
 import type { Connector } from '../connect/connect';
 import type { NotConnected, Rule } from '../connect/base/types';
 import { plainHits } from '../comp/plainHits';

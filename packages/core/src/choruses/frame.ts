@@ -1,5 +1,5 @@
-import type { Chorus } from '../arrangement/chorus';
-import type { Return } from '../arrangement/returns';
+import type { Chorus } from '../arrangement/chorus/chorus';
+import type { Return } from '../arrangement/chorus/returns';
 import { countedBars, type ChartEvent, type Timeline } from '../chart/timeline';
 import type { Chord } from '../chord/types';
 import type { MovedChord } from '../movement/types';

@@ -1,7 +1,7 @@
 import { chanceFrom } from '../comp/base/chance';
 import { generateHits, type LaidPattern } from '../comp/generate';
 import type { Hit } from '../comp/base/types';
-import type { Chorus } from '../arrangement/chorus';
+import type { Chorus } from '../arrangement/chorus/chorus';
 import type { Feel } from '../chart/types';
 import { deviceOf } from '../movement/devices';
 import { offersAt } from '../movement/devices/offers';

@@ -1,4 +1,5 @@
-import { placeAt, type Chorus } from '../arrangement/chorus';
+import { placeAt } from '../arrangement/stored/splitTimeline';
+import { type Chorus } from '../arrangement/chorus/chorus';
 import { parseChord } from '../chord/parseChord';
 import type { PitchRange } from '../voicing/base/types';
 import { appliedOffer } from '../movement/devices/offers';

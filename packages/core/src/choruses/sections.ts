@@ -1,5 +1,5 @@
-import type { Chorus } from '../arrangement/chorus';
-import { sectionsOf, type ChorusSection } from '../arrangement/chorusSections';
+import type { Chorus } from '../arrangement/chorus/chorus';
+import { sectionsOf, type ChorusSection } from '../arrangement/stored/chorusSections';
 import { barKey, type BarPlace } from '../chart/placeTypes';
 import { countedBars, type Timeline } from '../chart/timeline';
 import { defaultSection } from '../comp/defaults';

@@ -1,6 +1,6 @@
-import { defaultArrangement } from '../arrangement/arrangement';
-import { voiceChorus } from '../arrangement/voiceChorus';
-import { settingsOf } from '../arrangement/arrangement';
+import { defaultArrangement } from '../arrangement/stored/defaults';
+import { voiceChorus } from '../arrangement/chorus/voiceChorus';
+import { settingsOf } from '../arrangement/chorus/settings';
 import { createConnector } from '../connect/connect';
 import { offersAt } from '../movement/devices/offers';
 import { DEVICE_IDS } from '../movement/types';

@@ -1,8 +1,8 @@
-import { settingsOf } from '../arrangement/arrangement';
+import { settingsOf } from '../arrangement/chorus/settings';
 import { defaultInstruments, type Instruments } from '../voicing/data';
-import { voiceChorus } from '../arrangement/voiceChorus';
-import type { Arrangement } from '../arrangement/types';
-import type { Chorus } from '../arrangement/chorus';
+import { voiceChorus } from '../arrangement/chorus/voiceChorus';
+import type { Arrangement } from '../arrangement/stored/types';
+import type { Chorus } from '../arrangement/chorus/chorus';
 import type { Connector } from '../connect/connect';
 import { changesOf } from '../connect/changes';
 import type { Change, ConnectSettings, NotConnected, Rule, TopMotion } from '../connect/base/types';

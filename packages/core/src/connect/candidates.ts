@@ -100,10 +100,10 @@ export const candidatesOf = (chords: readonly Chord[], settings: ConnectSettings
 function ruling() {
   const known = new Map<readonly Voicing[], Map<string, readonly Voicing[]>>();
   return (list: readonly Voicing[], rule: Rule): readonly Voicing[] => {
-    if (!rule.degrees && !rule.tops && !rule.clear) return list;
     const answers = known.get(list) ?? new Map<string, readonly Voicing[]>();
     known.set(list, answers);
     const key = ruleKey(rule);
+    if (key === ruleKey(NO_RULE)) return list;
     const kept = answers.get(key) ?? sameIfWhole(list, keepingTo(list, rule));
     answers.set(key, kept);
     return kept;

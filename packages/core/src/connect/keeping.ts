@@ -1,4 +1,5 @@
 import type { Degree } from '../chord/degrees';
+import { stringSetOf } from '../voicing/base/stringSet';
 import type { Voicing } from '../voicing/base/types';
 import type { ClearOf, Rule } from './base/types';
 
@@ -29,9 +30,12 @@ export function clearVoicings(
 /** The voicings of a list that keep a rule, as far as there are any. Never none of a list that has some. */
 export function keepingTo(
   list: readonly Voicing[],
-  { degrees, tops, clear }: Rule,
+  { degrees, strings, tops, clear }: Rule,
 ): readonly Voicing[] {
-  const told = degrees ? preferring(list, (voicing) => sounds(voicing, degrees)) : list;
+  const onStrings = strings
+    ? preferring(list, (voicing) => stringSetOf(voicing) === strings)
+    : list;
+  const told = degrees ? preferring(onStrings, (voicing) => sounds(voicing, degrees)) : onStrings;
   const topped = tops ? preferring(told, (voicing) => tops.includes(topOf(voicing))) : told;
   return clear && topped.length ? clearVoicings(topped, clear) : topped;
 }
@@ -50,6 +54,6 @@ const sounds = ({ notes }: Voicing, degrees: readonly Degree[]): boolean =>
   notes.length === degrees.length && notes.every(({ degree }) => degrees.includes(degree));
 
 /** The same for rules that say the same. */
-export const ruleKey = ({ degrees, tops, clear }: Rule): string =>
+export const ruleKey = ({ degrees, strings, tops, clear }: Rule): string =>
   [degrees, tops, clear?.held].map((each) => each?.join(' ') ?? '').join(', ') +
-  ` below ${clear?.ceiling ?? ''}`;
+  ` on ${strings ?? ''} below ${clear?.ceiling ?? ''}`;

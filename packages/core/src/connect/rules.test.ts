@@ -1,5 +1,6 @@
 import { chord, chords } from '../testing/builders';
-import { defaultKeyboard } from '../voicing/data';
+import { stringSetOf } from '../voicing/base/stringSet';
+import { defaultGuitar, defaultKeyboard } from '../voicing/data';
 import { clearVoicings, rubsIn } from './keeping';
 import { connect, createConnector } from './connect';
 import { defaultSettings } from './base/data';
@@ -45,6 +46,14 @@ describe('rules for single chords', () => {
   it('ask for a note on top', () => {
     const [, g7] = pathOf('Dm7 G7', { ...keys, rules: { 1: { tops: [67, 79] } } });
     expect([67, 79]).toContain(g7!.notes.at(-1)!.midi);
+  });
+
+  it('keep one chord on a set of strings, as far as it has any there', () => {
+    const guitar = { ...keys, instrument: defaultGuitar };
+    const on = (strings: string) =>
+      stringSetOf(pathOf('Dm7 G7 Cmaj7', { ...guitar, rules: { 1: { strings } } })[1]!);
+    expect(['4321', '5432', '6543'].map(on)).toEqual(['4321', '5432', '6543']);
+    expect(on('65')).toHaveLength(4);
   });
 
   it('never leave a chord silent: where nothing keeps clear, what rubs least stays', () => {

@@ -1,8 +1,10 @@
+import type { Chorus } from '../arrangement/chorus/chorus';
 import type { BandPlan } from '../band/plan';
 import { PARTS, type Part } from '../band/types';
 import type { Timeline } from '../chart/timeline';
 import { inTicks } from '../comp/base/time';
 import { voiceOf, type InstrumentId } from '../voicing/base/instruments';
+import { bandOf, type Composition } from '../choruses/composition';
 import type { MidiNote, MidiSong } from './midi/types';
 
 export interface SongRequest {
@@ -95,4 +97,25 @@ function metersOf({ bars }: Timeline, pickup: number): MidiSong['meters'] {
     });
   }
   return meters;
+}
+
+/** A tune comped from beginning to end as a song. @param key as it is stored, should the tune have no chord */
+export function songOfComposition(composition: Composition, title: string, key: string): MidiSong {
+  const { composed, question, chorus } = composition;
+  const { timeline } = composed.choruses;
+  return songOf({
+    title,
+    tempo: question.tempo,
+    key: chorus.timeline.events.length ? homeKeyOf(chorus, key) : key,
+    timeline,
+    plan: bandOf(composition),
+    sections: composed.sections,
+    instrument: question.setup.instrument,
+  });
+}
+
+/** The key the tune is in, short: `Eb` or `Cm`. */
+function homeKeyOf({ analysis }: Chorus, fallback: string): string {
+  const [tonic, mode] = analysis.homeKey.split(' ');
+  return tonic ? `${tonic}${mode === 'minor' ? 'm' : ''}` : fallback;
 }

@@ -1,5 +1,5 @@
-import { chorusOf } from '../arrangement/chorus';
-import { settingsOf } from '../arrangement/arrangement';
+import { chorusOf } from '../arrangement/chorus/chorus';
+import { settingsOf } from '../arrangement/chorus/settings';
 import { parseChart } from '../chart/parseChart';
 import { connect } from '../connect/connect';
 import { changesOf } from '../connect/changes';

@@ -5,19 +5,18 @@
  * A round is solved like any chorus, over the voicings of its string set, with its first voicing held.
  * Which start comes next is the one nearest to where the hand is; a string set is done before the next.
  */
-import type { Arrangement, Lock } from '../arrangement/types';
-import { defaultArrangement, instrumentOf } from '../arrangement/arrangement';
+import type { Arrangement, Lock } from '../arrangement/stored/types';
+import { defaultArrangement, instrumentOf } from '../arrangement/stored/defaults';
 import { parseChord } from '../chord/parseChord';
 import type { Chord } from '../chord/types';
 import { prettyDegree } from '../chord/degrees';
 import { defaultSettings } from '../connect/base/data';
-import { layersOf } from '../connect/layers';
-import { solve } from '../connect/solver/solve';
+import { createConnector, type Connector } from '../connect/connect';
 import { middleOf } from '../connect/base/middle';
 import type { ConnectSettings } from '../connect/base/types';
 import { fail, ok, type Result } from '../base/result';
 import { defaultInstruments, type Instruments } from '../voicing/data';
-import { enumeratorOf } from '../voicing/enumerate';
+import { stringSetOf } from '../voicing/base/stringSet';
 import { familyOf } from '../voicing/families';
 import type { FamilyId, Room, Voicing } from '../voicing/base/types';
 import { circleSymbols, diatonicSymbols, type CircleKind, type Cycle } from './cycles';
@@ -79,8 +78,8 @@ export function makeEtude(
   };
   const symbols = symbolsOf(request);
   const chords = symbols.map(chordOf);
-  const voicingsOf = enumeratorOf(settings);
-  const lists = chords.map(voicingsOf);
+  const connector = createConnector();
+  const lists = chords.map((chord) => connector.voicingsOf(chord, settings));
   const empty = lists.findIndex((list) => !list.length);
   if (empty >= 0) {
     const { label } = familyOf(request.family);
@@ -88,7 +87,7 @@ export function makeEtude(
       message: `There is no ${label} for ${symbols[empty]} in this room. Choose another family or room.`,
     });
   }
-  const rounds = roundsOf(chords, lists, settings);
+  const rounds = roundsOf(chords, startsOf(lists), connector, settings);
   if (!rounds.length) return fail({ message: NO_SET });
   return ok({
     title: titleOf(request),
@@ -119,21 +118,14 @@ interface Start {
   readonly voicings: readonly Voicing[];
 }
 
-/** The strings a voicing lies on, low to high, whichever its voices cross; empty on keys. */
-const setOf = ({ notes }: Voicing): string =>
-  notes
-    .flatMap(({ string }) => string ?? [])
-    .sort((a, b) => b - a)
-    .join('');
-
 /** Starts on the string sets that carry the whole cycle, of these the ones that skip the fewest strings. */
 function startsOf(lists: readonly (readonly Voicing[])[]): Start[] {
-  const carried = lists.map((list) => new Set(list.map(setOf)));
+  const carried = lists.map((list) => new Set(list.map(stringSetOf)));
   const sets = [...carried[0]!].filter((set) => carried.every((each) => each.has(set)));
   const fewest = Math.min(...sets.map(skippedIn));
   const starts = new Map<string, Voicing[]>();
   for (const voicing of lists[0]!) {
-    const set = setOf(voicing);
+    const set = stringSetOf(voicing);
     if (!sets.includes(set) || skippedIn(set) > fewest) continue;
     const key = `${set} ${voicing.notes[0]?.degree ?? ''}`;
     starts.set(key, [...(starts.get(key) ?? []), voicing]);
@@ -152,16 +144,17 @@ function skippedIn(set: string): number {
 
 function roundsOf(
   chords: readonly Chord[],
-  lists: readonly (readonly Voicing[])[],
+  starts: readonly Start[],
+  connector: Connector,
   settings: ConnectSettings,
 ): Round[] {
-  const open = startsOf(lists);
+  const open = [...starts];
   const rounds: Round[] = [];
   let hand: Voicing | undefined;
   while (open.length) {
     const { start, voicing } = nextStart(open, hand, settings.room);
     open.splice(open.indexOf(start), 1);
-    const path = solveRound(chords, lists, voicing, settings);
+    const path = roundFrom(voicing, chords, connector, settings);
     hand = path.at(-1);
     rounds.push({ ...(start.set && { strings: start.set }), bottom: start.bottom, path });
   }
@@ -170,7 +163,7 @@ function roundsOf(
 
 /** The start nearest to the hand, on its string set while that has any; first of all the one in the middle. */
 function nextStart(open: readonly Start[], hand: Voicing | undefined, room: Room) {
-  const set = hand && setOf(hand);
+  const set = hand && stringSetOf(hand);
   const here = open.filter((start) => start.set === set);
   const choices = (here.length ? here : open).flatMap((start) =>
     start.voicings.map((voicing) => ({
@@ -191,19 +184,19 @@ const distance = (from: Voicing, to: Voicing): number =>
 const fromMiddle = (voicing: Voicing, { centre }: Room): number =>
   Math.abs((middleOf(voicing) ?? 0) - (centre.low + centre.high) / 2);
 
-function solveRound(
-  chords: readonly Chord[],
-  lists: readonly (readonly Voicing[])[],
+/** A round from a voicing, on its strings throughout. */
+function roundFrom(
   first: Voicing,
+  chords: readonly Chord[],
+  connector: Connector,
   settings: ConnectSettings,
-): Voicing[] {
-  const set = setOf(first);
-  const within = lists.map((list, at) => {
-    if (at === 0) return [first];
-    return list.filter((voicing) => setOf(voicing) === set);
-  });
-  const { path } = solve(layersOf(chords, within, settings));
-  return path.map((candidate, at) => within[at]![candidate]!);
+): readonly Voicing[] {
+  const rule = { strings: stringSetOf(first) };
+  const rules = Object.fromEntries(chords.map((_, at) => [at, rule]));
+  const outcome = connector.connect(chords, { ...settings, locks: { 0: first }, rules });
+  // Each chord has a voicing on these strings: that is how the starts were chosen.
+  if (outcome.status !== 'found') throw new Error(outcome.why);
+  return outcome.path;
 }
 
 function locksOf(symbols: readonly string[], rounds: readonly Round[]): Lock[] {

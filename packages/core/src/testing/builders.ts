@@ -1,4 +1,4 @@
-import { chorusOf, type Chorus } from '../arrangement/chorus';
+import { chorusOf, type Chorus } from '../arrangement/chorus/chorus';
 import { parseChart } from '../chart/parseChart';
 import { parseChord } from '../chord/parseChord';
 import type { Chord, PitchedChord } from '../chord/types';

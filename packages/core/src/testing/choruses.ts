@@ -1,7 +1,7 @@
-import { defaultArrangement } from '../arrangement/arrangement';
-import { chorusOf, type Chorus } from '../arrangement/chorus';
-import { sectionsOf } from '../arrangement/chorusSections';
-import type { Arrangement } from '../arrangement/types';
+import { defaultArrangement } from '../arrangement/stored/defaults';
+import { chorusOf, type Chorus } from '../arrangement/chorus/chorus';
+import { sectionsOf } from '../arrangement/stored/chorusSections';
+import type { Arrangement } from '../arrangement/stored/types';
 import { parseChart } from '../chart/parseChart';
 import { movedChoruses, wholeChords, type Moved } from '../choruses/moved';
 import { voiceChoruses, type VoicedChoruses } from '../choruses/voiced';

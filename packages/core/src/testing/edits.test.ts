@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { transposeChart } from '../analysis/transposeChart';
-import { defaultArrangement } from '../arrangement/arrangement';
-import { fitArrangement } from '../arrangement/fit';
-import { fitLine, frameOf } from '../arrangement/placedLine';
-import { positionsIn, type Positions } from '../arrangement/positions';
-import { storeArrangement } from '../arrangement/store';
-import type { Arrangement } from '../arrangement/types';
+import { defaultArrangement } from '../arrangement/stored/defaults';
+import { fitArrangement } from '../arrangement/stored/fit';
+import { fitLine, frameOf } from '../arrangement/stored/placedLine';
+import { positionsIn, type Positions } from '../arrangement/stored/positions';
+import { storeArrangement } from '../arrangement/stored/store';
+import type { Arrangement } from '../arrangement/stored/types';
 import {
   edited,
   firstWritten,

@@ -1,4 +1,4 @@
-import { chordsInContext } from '../arrangement/inContext';
+import { chordsInContext } from '../arrangement/chorus/inContext';
 import { parseChart } from '../chart/parseChart';
 import { chords, stacks, stacksOf } from '../testing/builders';
 import { defaultVoicingSettings } from './data';

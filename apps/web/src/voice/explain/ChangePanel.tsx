@@ -12,7 +12,7 @@ import {
 import { Button } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { engine } from '../../engine/client';
-import type { Meeting, VoicedChorus, VoicedPath } from '../../engine/protocol';
+import type { MeetingAnswer, VoicedChorus, VoicedPath } from '../../engine/protocol';
 import { useInstrument } from '../../profile/useInstrument';
 import { useNotation } from '../../profile/useNotation';
 import { plainSymbol } from '../../ui/symbol';
@@ -106,7 +106,7 @@ export const resolutionInWords = ({ from, asks, met }: Resolution): string =>
 
 /** The reason: what meeting the resolutions of a change would cost the chorus. */
 function WhyMissed({ chorus, at }: { chorus: VoicedChorus; at: number }) {
-  const [answer, setAnswer] = useState<{ of: string; meeting: Meeting }>();
+  const [answer, setAnswer] = useState<{ of: string; meeting: MeetingAnswer }>();
   const { id } = chorus;
   const of = `${id} ${at}`;
   useEffect(() => {
@@ -119,7 +119,7 @@ function WhyMissed({ chorus, at }: { chorus: VoicedChorus; at: number }) {
   if (!found) return <p className="quiet">None of the two dozen nearest voicings does it.</p>;
   return (
     <p className="quiet">
-      Meeting it would cost the chorus {found.extra.toFixed(1)} half steps more.{' '}
+      MeetingAnswer it would cost the chorus {found.extra.toFixed(1)} half steps more.{' '}
       <Button
         size="small"
         onPointerEnter={() => void showGhost(id, found.index, found.voicing)}

@@ -44,6 +44,8 @@ export interface Rule {
   readonly families?: readonly FamilyId[];
   /** Only what sounds just these degrees, as far as there is any. */
   readonly degrees?: readonly Degree[];
+  /** Only what lies on these strings, as `5432`, as far as there is any. */
+  readonly strings?: string;
   /** Only what has one of these MIDI notes on top, as far as there is any. */
   readonly tops?: readonly number[];
   /** Only what keeps clear of a soloist, as far as there is any. */

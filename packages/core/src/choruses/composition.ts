@@ -1,0 +1,119 @@
+/**
+ * A tune comped from beginning to end: what the player decided, composed over all its choruses, and what
+ * can be asked of that: what the band plays, a song for a file, a new set of hits.
+ */
+import type { Arrangement } from '../arrangement/stored/types';
+import { chorusOf, type Chorus } from '../arrangement/chorus/chorus';
+import { bandPlan, type BandPlan } from '../band/plan';
+import { offbeatAt } from '../band/swing';
+import type { Feel } from '../chart/types';
+import type { SoloLine, SoloNote } from '../comp/solo/types';
+import type { Connector } from '../connect/connect';
+import type { Instruments } from '../voicing/data';
+import { compBehind, type CompBehind } from './behind';
+import { compose, type Composed, type ComposeRequest } from './compose';
+import { playPlan } from './hits';
+import { heardLine } from './lines';
+import { planByBar } from './sections';
+import type { TuneReading } from './tuneReader';
+
+/** What is comped, and how. */
+export interface CompQuestion {
+  readonly setup: Arrangement;
+  readonly instruments: Instruments;
+  /** Quarters a minute. */
+  readonly tempo: number;
+  readonly feel: Feel;
+  /** The line one comps behind; left out, nobody solos. */
+  readonly solo?: SoloLine;
+}
+
+export interface Composition {
+  readonly question: CompQuestion;
+  readonly chorus: Chorus;
+  readonly request: ComposeRequest;
+  readonly composed: Composed;
+  /** The solo line as it is heard over all choruses. */
+  readonly line: readonly SoloNote[];
+  readonly offbeat: number;
+}
+
+/** Composes all choruses of a tune that has been read. */
+export function compositionOf(
+  question: CompQuestion,
+  { inKey, analysis }: TuneReading,
+  connector: Connector,
+): Composition {
+  const { setup, instruments, feel, tempo, solo } = question;
+  const { comp } = setup;
+  const chorus = chorusOf(inKey, setup.splits, analysis());
+  const offbeat = offbeatAt(feel, tempo, comp.swing);
+  const { length, bars } = chorus.timeline;
+  const all = { length: length * comp.plan.length, bars };
+  const line = solo ? heardLine(solo, chorus.timeline, all, offbeat) : [];
+  const request = { connector, arrangement: setup, comp, chorus, line, offbeat, instruments };
+  return { question, chorus, request, composed: compose(request), line, offbeat };
+}
+
+/** Places all hits anew: in the room a soloist leaves, or as the plan of the choruses says. */
+export function playedSet(composition: Composition, seed: number): CompBehind {
+  const { question, chorus, request } = composition;
+  const { comp, room } = question.setup;
+  const { feel, solo } = question;
+  if (solo) return compBehind({ ...request, feel, seed });
+  const played = playPlan({ chorus, plan: comp.plan, feel, seed, window: room.window });
+  const devices = played.devices.length ? played.devices : comp.devices;
+  return {
+    comp: { ...comp, hits: played.hits, devices },
+    decisions: [],
+    figures: undefined,
+    yielding: 0,
+  };
+}
+
+/** Which bars are played, both included, and how fast. */
+export interface PlayedPart {
+  readonly fromBar?: number | undefined;
+  readonly toBar?: number | undefined;
+  /** The tempo of the tune, when left out. */
+  readonly tempo?: number | undefined;
+}
+
+/** What everybody plays. */
+export function bandOf(
+  { composed, question, line, offbeat }: Composition,
+  { fromBar, toBar, tempo }: PlayedPart = {},
+): BandPlan {
+  const { choruses, voiced, sounding, sections } = composed;
+  const { timeline } = choruses;
+  const { bass, drums } = question.setup.comp;
+  return bandPlan({
+    ...(fromBar === undefined ? {} : { fromBar }),
+    ...(toBar === undefined ? {} : { toBar }),
+    timeline,
+    path: voiced.status === 'found' ? voiced.path : [],
+    feel: question.feel,
+    tempo: tempo ?? question.tempo,
+    sounding,
+    line,
+    bass,
+    drums,
+    offbeat,
+    click: true,
+    barAt: planByBar(sections, timeline),
+  });
+}
+
+/** For each event of all choruses the whole chord of the one chorus in whose time it begins. */
+export function wholesOf({ chorus, composed }: Composition): number[] {
+  const { events, length } = chorus.timeline;
+  const starts = events.flatMap(({ part = 0, at }) => (part === 0 ? [at] : []));
+  return composed.choruses.timeline.events.map(({ at }) => {
+    const within = at < 0 ? at : at % length;
+    const begun = starts.filter((start) => start <= within + ROUNDING);
+    return Math.max(0, begun.length - 1);
+  });
+}
+
+/** Far below the shortest note; places are sums of parts of beats. */
+const ROUNDING = 1e-6;
