@@ -48,7 +48,11 @@ for (const light of ['house', 'stage'] as const) {
     await check();
     await page.keyboard.press('Escape');
     await page.getByRole('link', { name: 'Hands and instrument' }).click();
-    await expect(page.getByRole('heading', { name: 'Keyboard' })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Guitar' })).toBeVisible();
+    await check();
+    const setUp = page.getByRole('radiogroup', { name: 'Instrument to set up' });
+    await setUp.getByText('Keyboard').click();
+    await expect(page.getByRole('region', { name: 'Keyboard' })).toBeVisible();
     await check();
     await page.goBack();
     await desk.screen('Chart');

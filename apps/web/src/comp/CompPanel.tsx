@@ -1,7 +1,7 @@
 import { Tabs } from 'antd';
 import type { ComposedChoruses } from '../engine/protocol';
 import { useSelection } from '../place/selection';
-import { Symbol } from '../profile/Symbol';
+import { ChordSymbol } from '../profile/ChordSymbol';
 import { Grip } from '../voice/desk/Grip';
 import { HitsTab } from './HitsTab';
 import { MovementTab } from './movement/MovementTab';
@@ -19,7 +19,7 @@ export function CompPanel({ composed }: { composed: ComposedChoruses }) {
     <aside className="panel" aria-label="What is in hand">
       <div className="panel-head">
         <h2>
-          <Symbol symbol={event.chord.symbol} />
+          <ChordSymbol symbol={event.chord.symbol} />
         </h2>
         <span className="quiet">
           bar {event.bar}, beat {event.beat}

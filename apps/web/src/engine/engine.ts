@@ -2,7 +2,6 @@ import {
   bandPlan,
   browseFamily,
   cheapestMeeting,
-  chorusOf,
   costByTerm,
   createConnector,
   createTuneReader,
@@ -38,8 +37,9 @@ export function createEngine(): Engine {
   let count = 0;
   const voice = (request: VoiceRequest): Current => {
     const { setup, instruments } = request;
-    const { chart, problems, inKey, analysis } = read(request);
-    const chorus = chorusOf(inKey, setup.splits, analysis());
+    const reading = read(request);
+    const { chart, problems } = reading;
+    const chorus = reading.chorus(setup.splits);
     const settings = settingsOf(setup, chorus, instruments);
     const outcome = voiceChorus(connector, chorus, settings, setup);
     count += 1;

@@ -1,14 +1,13 @@
-import type { Arrangement, ChartAnalysis } from '@drop-close/core';
+import { instrumentsOf, noComp, type ChartAnalysis } from '@drop-close/core';
 import equal from 'fast-deep-equal';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { create } from 'zustand';
-import { useTune } from '../document/store';
-import { useProfile } from '../profile/profileStore';
-import { useInstruments } from '../profile/useInstruments';
+import { tuneNow, useDocument, useTune } from '../document/store';
+import { profileNow, useProfile, useProfileStore } from '../profile/profileStore';
 import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
 import { Cancelled, engine } from './client';
 import { Overtaken } from './newest';
-import type { VoicedChorus } from './protocol';
+import type { VoicedChorus, VoiceRequest } from './protocol';
 
 interface ChorusState {
   /** The last answer of the engine; stays until the next one is there. */
@@ -62,23 +61,27 @@ export function useReading(): void {
   );
 }
 
-/** An arrangement as far as its voicing goes: the same object while only its comping changes. */
-function useVoicingOf(setup: Arrangement): Arrangement {
-  const [kept, keep] = useState(setup);
-  const voicing = { ...setup, comp: kept.comp };
-  const same = equal(voicing, kept);
-  if (!same) keep(voicing);
-  return same ? kept : voicing;
+/** What a voicing hangs on; the same to the last field while only the comping changes. */
+function voicingQuestion(): VoiceRequest | undefined {
+  const tune = tuneNow();
+  if (!tune) return undefined;
+  const { text, places, meter, key, setup } = tune;
+  const instruments = instrumentsOf(profileNow());
+  return { text, places, meter, key, setup: { ...setup, comp: noComp }, instruments };
 }
 
-/** Keeps the voiced chorus in step with the tune. Used once, by the tune's page. */
-export function useVoicing(): void {
-  const { text, places, meter, key, setup: whole } = useTune();
-  const instruments = useInstruments();
-  const setup = useVoicingOf(whole);
-  useEffect(() => {
+/**
+ * Keeps the voiced chorus in step with the tune until the returned function is called. The worker is asked
+ * at once, not when the page has been drawn: the two work side by side.
+ */
+export function keepVoiced(): () => void {
+  let asked: VoiceRequest | undefined;
+  const ask = (): void => {
+    const question = voicingQuestion();
+    if (!question || equal(question, asked)) return;
+    asked = question;
     useChorusStore.setState({ working: true });
-    engine.voice({ text, places, meter, key, setup, instruments }).then(
+    engine.voice(question).then(
       (chorus) => {
         useChorusStore.setState({ chorus, working: false, failure: undefined });
       },
@@ -88,11 +91,11 @@ export function useVoicing(): void {
         useChorusStore.setState({ working: false, failure });
       },
     );
-  }, [text, places, meter, key, setup, instruments]);
-  useEffect(
-    () => () => {
-      useChorusStore.setState({ chorus: undefined, working: false, failure: undefined });
-    },
-    [],
-  );
+  };
+  ask();
+  const unsubscribes = [useDocument.subscribe(ask), useProfileStore.subscribe(ask)];
+  return () => {
+    for (const unsubscribe of unsubscribes) unsubscribe();
+    useChorusStore.setState({ chorus: undefined, working: false, failure: undefined });
+  };
 }

@@ -8,7 +8,7 @@ import { useChorus } from '../engine/useChorus';
 import { useComposition } from '../engine/useComposition';
 import { useSoundingChord } from '../playback/useBand';
 import { selectPlace, useCurrentPlace } from '../place/selection';
-import { Symbol } from '../profile/Symbol';
+import { ChordSymbol } from '../profile/ChordSymbol';
 import { standRows, type StandRow } from './standRows';
 import { useAwake } from './useAwake';
 import { useTurning } from './useTurning';
@@ -140,7 +140,7 @@ function Row({ name, row, timeline, sounding, onPress }: RowProps) {
                   key={event.at}
                   className={event === sounding ? 'stand-chord sounding' : 'stand-chord'}
                 >
-                  <Symbol symbol={event.chord.symbol} />
+                  <ChordSymbol symbol={event.chord.symbol} />
                 </span>
               ))}
               {!chords.length && <span className="stand-chord quiet">–</span>}

@@ -8,7 +8,7 @@ import { ConflictDialog } from '../document/ConflictDialog';
 import { readCopy } from '../document/localCopy';
 import { openTune } from '../document/openTune';
 import { useDocument } from '../document/store';
-import { useReading, useVoicing } from '../engine/useChorus';
+import { keepVoiced, useReading } from '../engine/useChorus';
 import { stop } from '../playback/player';
 import { usePlayer } from '../playback/usePlayer';
 import { TransportBar } from '../playback/TransportBar';
@@ -55,12 +55,13 @@ export default function TunePage() {
   return onDesk && data ? <Desk /> : <p className="page quiet">Opening the tune…</p>;
 }
 
-function Desk() {
+/** Keeps address, reading, voicing, band and keys in step with the tune; it draws nothing, so edits are cheap. */
+function InStep() {
   usePlaceInAddress();
   useReading();
-  useVoicing();
   useBandInStep();
   useKeys();
+  useEffect(keepVoiced, []);
   useEffect(
     () => () => {
       stop();
@@ -69,8 +70,13 @@ function Desk() {
     },
     [],
   );
+  return null;
+}
+
+function Desk() {
   return (
     <>
+      <InStep />
       <TuneHead />
       <Suspense fallback={<p className="page quiet">Opening…</p>}>
         <Outlet />

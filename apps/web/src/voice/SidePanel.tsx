@@ -7,7 +7,7 @@ import type { VoicedChorus, VoicedPath } from '../engine/protocol';
 import { useBand } from '../playback/useBand';
 import { useProfile } from '../profile/profileStore';
 import { useSelection } from '../place/selection';
-import { Symbol } from '../profile/Symbol';
+import { ChordSymbol } from '../profile/ChordSymbol';
 import { useNotation } from '../profile/useNotation';
 import { voicingName } from './desk/describe';
 import { ChangePanel } from './explain/ChangePanel';
@@ -37,7 +37,7 @@ export function SidePanel({ chorus, outcome }: SidePanelProps) {
     <aside className="panel" aria-label="The chord in hand">
       <div className="panel-head">
         <h2>
-          <Symbol symbol={event.chord.symbol} />
+          <ChordSymbol symbol={event.chord.symbol} />
         </h2>
         <span className="quiet">
           bar {event.bar}, beat {event.beat}

@@ -20,7 +20,7 @@ const ComparePanel = lazy(() => import('./compare/ComparePanel'));
 /** The chorus voiced and connected; the chord in hand beside it. */
 export default function VoicePage() {
   const chorus = useChorus();
-  const { failure } = useChorusStore();
+  const failure = useChorusStore((state) => state.failure);
   const desk = useVoiceDesk();
   if (!chorus) return <main className="page quiet">{failure ?? 'Voicing the chorus…'}</main>;
   const { outcome, timeline, problems } = chorus;

@@ -3,7 +3,7 @@
  * can be asked of that: what the band plays, a song for a file, a new set of hits.
  */
 import type { Arrangement } from '../arrangement/stored/types';
-import { chorusOf, type Chorus } from '../arrangement/chorus/chorus';
+import type { Chorus } from '../arrangement/chorus/chorus';
 import { bandPlan, type BandPlan } from '../band/plan';
 import { offbeatAt } from '../band/swing';
 import type { Feel } from '../chart/types';
@@ -41,12 +41,12 @@ export interface Composition {
 /** Composes all choruses of a tune that has been read. */
 export function compositionOf(
   question: CompQuestion,
-  { inKey, analysis }: TuneReading,
+  reading: TuneReading,
   connector: Connector,
 ): Composition {
   const { setup, instruments, feel, tempo, solo } = question;
   const { comp } = setup;
-  const chorus = chorusOf(inKey, setup.splits, analysis());
+  const chorus = reading.chorus(setup.splits);
   const offbeat = offbeatAt(feel, tempo, comp.swing);
   const { length, bars } = chorus.timeline;
   const all = { length: length * comp.plan.length, bars };

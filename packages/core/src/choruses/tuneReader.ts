@@ -1,6 +1,8 @@
 import { analyzeChart } from '../analysis/analyzeChart';
 import { transposeChart } from '../analysis/transposeChart';
 import type { ChartAnalysis, School } from '../analysis/base/types';
+import { chorusOf, type Chorus } from '../arrangement/chorus/chorus';
+import type { Split } from '../arrangement/stored/types';
 import { parseMeter } from '../chart/meter';
 import type { ChartPlaces } from '../chart/placeTypes';
 import { readWritten } from '../chart/places/written';
@@ -25,6 +27,8 @@ export interface TuneReading {
   readonly inKey: Chart;
   /** Analysed when it is first asked for. @param school by function when left out */
   readonly analysis: (school?: School, writtenAbove?: number) => ChartAnalysis;
+  /** The chorus with these splits; the very same one for the same splits. */
+  readonly chorus: (splits: readonly Split[]) => Chorus;
 }
 
 /** Reads each chart once and analyses it once, for whoever asks. */
@@ -49,17 +53,19 @@ function read({ text, places, meter, key }: TuneText): TuneReading {
   const { chart, problems } = readWritten({ text, places }, parseMeter(meter));
   const inKey = { ...chart, header: { key, ...chart.header } };
   const analyses = new Map<string, ChartAnalysis>();
-  return {
-    chart,
-    problems,
-    inKey,
-    analysis: (school = 'by function', writtenAbove = 0) => {
-      const name = `${school} ${writtenAbove}`;
-      const known = analyses.get(name);
-      if (known) return known;
-      const made = analyzeChart(transposeChart(inKey, writtenAbove), { school });
-      analyses.set(name, made);
-      return made;
-    },
+  const choruses = new Map<string, Chorus>();
+  const analysis = (school: School = 'by function', writtenAbove = 0): ChartAnalysis => {
+    const name = `${school} ${writtenAbove}`;
+    const known =
+      analyses.get(name) ?? analyzeChart(transposeChart(inKey, writtenAbove), { school });
+    analyses.set(name, known);
+    return known;
   };
+  const chorus = (splits: readonly Split[]): Chorus => {
+    const name = JSON.stringify(splits);
+    const known = choruses.get(name) ?? chorusOf(inKey, splits, analysis());
+    choruses.set(name, known);
+    return known;
+  };
+  return { chart, problems, inKey, analysis, chorus };
 }

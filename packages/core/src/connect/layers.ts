@@ -23,12 +23,11 @@ export type LayerSource = (
  */
 export function layerSource(standing: ConnectSettings): LayerSource {
   const prices = pricesOf(standing.weights);
-  const layers = kept((list: readonly Voicing[]) => layerOf(list));
   const own = ownCosts(prices);
   const alike = kept(alikeIn(prices));
   const steps = stepSource(standing, prices);
   return (chords, candidates, settings) => {
-    const all = candidates.map(layers);
+    const all = candidates.map(layerOf);
     const loop = settings.loop && chords.length > 1;
     return {
       own: chords.map((chord, at) => own(chord, all[at]!, at, settings)),

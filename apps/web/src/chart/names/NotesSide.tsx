@@ -4,7 +4,7 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useBand } from '../../playback/useBand';
 import { useNotation } from '../../profile/useNotation';
-import { Symbol } from '../../profile/Symbol';
+import { ChordSymbol } from '../../profile/ChordSymbol';
 import { readNotes } from './readNotes';
 
 const EXAMPLE = 'F Ab C Eb';
@@ -67,7 +67,7 @@ function Name({ reading, names }: { reading: ChordReading; names: readonly strin
   return (
     <li>
       <div>
-        <Symbol symbol={bass === undefined ? symbol : `${symbol}/${bass}`} />{' '}
+        <ChordSymbol symbol={bass === undefined ? symbol : `${symbol}/${bass}`} />{' '}
         {!rootSounds && <span className="quiet">without its root</span>}
         <div className="pool-notes">
           {names.map((name, at) => (

@@ -13,7 +13,7 @@ import { useNotation } from '../../profile/useNotation';
 import { prettyName, prettyNumber } from '../../ui/notation';
 import { useProfile } from '../../profile/profileStore';
 import { WRITTEN_ABOVE, usePreferences } from '../../ui/preferences';
-import { Symbol } from '../../profile/Symbol';
+import { ChordSymbol } from '../../profile/ChordSymbol';
 import { ChordStaff } from './ChordStaff';
 import { OtherNames } from './OtherNames';
 import { Pools } from './Pools';
@@ -38,7 +38,7 @@ export function ChordPanel({ chord, analysis }: ChordPanelProps) {
     <aside className="panel chord-panel" aria-label="The chord in hand">
       <div className="panel-head">
         <h2>
-          <Symbol symbol={chord.symbol} />
+          <ChordSymbol symbol={chord.symbol} />
         </h2>
         <span className="quiet">
           bar {analysis.bar}, beat {analysis.beat}

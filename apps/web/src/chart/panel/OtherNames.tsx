@@ -9,7 +9,7 @@ import {
 import { Button } from 'antd';
 import { stacked } from '../../playback/tones';
 import { useNotation } from '../../profile/useNotation';
-import { Symbol } from '../../profile/Symbol';
+import { ChordSymbol } from '../../profile/ChordSymbol';
 import { plainSymbol } from '../../ui/symbol';
 
 const KINDS: Readonly<Record<OtherName['kind'], string>> = {
@@ -36,7 +36,7 @@ export function OtherNames({ chord, onHear }: OtherNamesProps) {
           <li key={`${symbol} ${kind}`}>
             <HearSymbol symbol={symbol} onHear={onHear} />
             <div>
-              <Symbol symbol={symbol} /> <span className="quiet">{KINDS[kind]}</span>
+              <ChordSymbol symbol={symbol} /> <span className="quiet">{KINDS[kind]}</span>
               <div className="pool-notes">
                 {notes.map(({ note: name, becomes }) => (
                   <span key={name}>

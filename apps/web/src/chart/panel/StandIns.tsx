@@ -1,6 +1,6 @@
 import { standIns, type ChordAnalysis } from '@drop-close/core';
 import { prettyNumber } from '../../ui/notation';
-import { Symbol } from '../../profile/Symbol';
+import { ChordSymbol } from '../../profile/ChordSymbol';
 import { HearSymbol } from './OtherNames';
 
 interface StandInsProps {
@@ -20,7 +20,7 @@ export function StandIns({ analysis, onHear }: StandInsProps) {
           <li key={numeral}>
             <HearSymbol symbol={symbol} onHear={onHear} />
             <div>
-              <Symbol symbol={symbol} />{' '}
+              <ChordSymbol symbol={symbol} />{' '}
               <span className="slot-number">{prettyNumber(numeral)}</span>{' '}
               <span className="quiet">{why}</span>
             </div>

@@ -2,7 +2,7 @@ import { insertBar, slotText, type ChordAnalysis, type Slot } from '@drop-close/
 import { memo, type KeyboardEvent } from 'react';
 import type { Lens } from '../../ui/preferences';
 import { prettyNumber } from '../../ui/notation';
-import { Symbol } from '../../profile/Symbol';
+import { ChordSymbol } from '../../profile/ChordSymbol';
 import { plainSymbol } from '../../ui/symbol';
 import { editChart } from '../desk/useChart';
 import { write } from './cursor';
@@ -126,7 +126,7 @@ function SlotFace({ slot, chord, lens }: Pick<SlotButtonProps, 'slot' | 'chord' 
     case 'chord':
       return (
         <>
-          {lens !== 'numbers' && <Symbol symbol={slot.text} />}
+          {lens !== 'numbers' && <ChordSymbol symbol={slot.text} />}
           {lens !== 'symbols' && chord && (
             <span className={`slot-number ${lens === 'numbers' ? 'alone' : ''}`}>
               {prettyNumber(chord.numeral)}

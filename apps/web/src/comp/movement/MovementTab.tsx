@@ -3,7 +3,7 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
-import { Symbol } from '../../profile/Symbol';
+import { ChordSymbol } from '../../profile/ChordSymbol';
 import { prettyText } from '../../ui/symbol';
 import { compActions } from '../desk/compActions';
 import { isApplied } from '../desk/devices';
@@ -93,7 +93,7 @@ export function MovementTab({ composed }: { composed: ComposedChoruses }) {
 const Chords = ({ offer }: { offer: DeviceOffer }) => (
   <p className="device-chords">
     {offer.chords.map(({ symbol, at }) => (
-      <Symbol key={at} symbol={symbol} />
+      <ChordSymbol key={at} symbol={symbol} />
     ))}
   </p>
 );

@@ -2,7 +2,7 @@ import { LockFilled } from '@ant-design/icons';
 import type { ChartEvent, Voicing } from '@drop-close/core';
 import { plainSpelling, prettyNote } from '@drop-close/core';
 import { memo, useEffect, useRef, type MouseEvent } from 'react';
-import { Symbol } from '../../profile/Symbol';
+import { ChordSymbol } from '../../profile/ChordSymbol';
 import { plainSymbol } from '../../ui/symbol';
 import { Grip } from '../desk/Grip';
 
@@ -79,7 +79,7 @@ export const ChordCell = memo(function ChordCell(props: ChordCellProps) {
       }}
     >
       <span className="chord-symbol">
-        {event.part ? <span aria-hidden>·</span> : <Symbol symbol={event.chord.symbol} />}
+        {event.part ? <span aria-hidden>·</span> : <ChordSymbol symbol={event.chord.symbol} />}
         {locked && <LockFilled className="chord-lock" />}
       </span>
       <span style={{ height: threadHeight }} />

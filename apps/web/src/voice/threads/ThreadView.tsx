@@ -11,7 +11,7 @@ import { useVoiceDesk } from '../desk/useVoiceDesk';
 import { useThreadFocus } from './focus';
 import { changedChords, soundsOtherwise, useGhost } from './ghost';
 import { ThreadLegend } from './ThreadLegend';
-import { ThreadSystem } from './ThreadSystem';
+import { SystemInTurn } from './SystemInTurn';
 import { layoutThreads, threadScale, type SystemLayout } from './threadLayout';
 import { useThreads } from './useThreads';
 import { useZoom, zoomAt, zooms } from './zoom';
@@ -53,7 +53,7 @@ export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
         const holds = (at: number | undefined): boolean =>
           system.chords.some((column) => column.index === at);
         return (
-          <ThreadSystem
+          <SystemInTurn
             key={position}
             system={system}
             ghost={ghost.systems[position]}

@@ -40,7 +40,16 @@ export interface Layer {
   readonly places: Int32Array;
 }
 
+const known = new WeakMap<readonly Voicing[], Layer>();
+
+/** The layer of a list; it hangs on nothing else, so the same list has the very same layer. */
 export function layerOf(voicings: readonly Voicing[]): Layer {
+  const layer = known.get(voicings) ?? sortedOut(voicings);
+  known.set(voicings, layer);
+  return layer;
+}
+
+function sortedOut(voicings: readonly Voicing[]): Layer {
   const { tones, spelt, first } = spell(voicings);
   const { groupOf: soundOf, examples } = grouped(voicings.length, (candidate) =>
     codeOf(spelt, first[candidate]!, first[candidate + 1]!, tones.length),

@@ -2,7 +2,7 @@ import { useNotation } from './useNotation';
 import { symbolParts } from '../ui/symbol';
 
 /** A chord symbol set in type, in the style the player likes. */
-export function Symbol({ symbol }: { symbol: string }) {
+export function ChordSymbol({ symbol }: { symbol: string }) {
   const notation = useNotation();
   const { root, quality, raised, bass } = symbolParts(notation.symbol(symbol));
   return (
