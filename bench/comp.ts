@@ -8,7 +8,7 @@ import {
   compose,
   createConnector,
   defaultArrangement,
-  heardLine,
+  swungLine,
   offbeatAt,
   parseChart,
   standInLine,
@@ -44,7 +44,7 @@ function request(instrument: 'guitar' | 'keyboard'): ComposeRequest {
     })),
   );
   const notes = doubled(lines.flat());
-  const line = heardLine({ written: true, notes }, timeline, all, offbeat);
+  const line = swungLine({ written: true, notes }, timeline, all, offbeat);
   const arrangement = { ...defaultArrangement, instrument };
   const plan = Array.from({ length: CHORUSES }, () => []);
   const comp = { ...arrangement.comp, plan };

@@ -2,7 +2,7 @@
 import type { Chord, ConnectSettings, Voicing } from '@drop-close/core';
 import { changeCost } from '../packages/core/src/connect/terms/cost';
 import { placeOf } from '../packages/core/src/connect/base/place';
-import { pricesOf, standing } from '../packages/core/src/connect/terms/prices';
+import { pricesOf, ownCost } from '../packages/core/src/connect/terms/prices';
 import { weigh, type Weighed } from '../packages/core/src/connect/base/weighed';
 
 interface Reached {
@@ -23,7 +23,7 @@ export function plainViterbi(
     const place = before && placeOf(before, chord, at - 1, settings.wishes);
     reached = lists[at]!.map((voicing) => {
       const weighed = weigh(voicing, settings.instrument);
-      const own = standing({ chord, voicing, at, settings }, prices);
+      const own = ownCost({ chord, voicing, at, settings }, prices);
       if (!place) return { weighed, total: own, from: undefined };
       let best: Reached | undefined;
       let least = Infinity;

@@ -12,7 +12,7 @@ import {
   compBehind,
   createConnector,
   defaultArrangement,
-  heardLine,
+  swungLine,
   offbeatAt,
   parseChart,
   parseMeter,
@@ -112,7 +112,7 @@ it('is comped behind two solos on every tune: in gaps or under long notes, and n
     const offbeat = offbeatAt(feel, tempo, 100);
     for (const solo of await solosOver(title, chorus)) {
       for (const instrument of ['guitar', 'keyboard'] as const) {
-        const line = heardLine(solo, chorus.timeline, chorus.timeline, offbeat);
+        const line = swungLine(solo, chorus.timeline, chorus.timeline, offbeat);
         const arrangement = { ...defaultArrangement, instrument, room: rooms['bass and horn'] };
         const comp = { ...arrangement.comp, strictness: 3 as const };
         const request = { connector: createConnector(), arrangement, comp, chorus, line, offbeat };

@@ -340,7 +340,7 @@ export { TEXTURE_FAMILIES } from './choruses/data';
 export { defaultSection, noComp } from './comp/defaults';
 export { type Choruses, type Origin } from './choruses/frame';
 export { playPlan, type PlayedPlan } from './choruses/hits';
-export { heardLine } from './choruses/lines';
+export { swungLine } from './choruses/lines';
 export {
   bandOf,
   compositionOf,

@@ -99,7 +99,7 @@ function Devices({ bars, composed }: { bars: readonly LaneBar[]; composed: Compo
   const [first, last] = [bars[0], bars.at(-1)];
   if (!first || !last) return null;
   const end = last.from + last.length;
-  return composed.standing
+  return composed.placed
     .filter(({ from, to }) => to * 480 > first.from && from * 480 < end)
     .map(({ applied, offer, from, to }) => {
       const x = xAt(bars, Math.max(first.from, from * 480));

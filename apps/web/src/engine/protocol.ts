@@ -83,7 +83,7 @@ export interface ComposeQuestion extends TuneText, CompQuestion {}
 /** Choruses as they sound. */
 export interface ComposedChoruses extends Pick<
   Composed,
-  'sections' | 'standing' | 'sounding' | 'judged' | 'figures' | 'yielding'
+  'sections' | 'placed' | 'sounding' | 'judged' | 'figures' | 'yielding'
 > {
   /** Names this answer in later questions about it. */
   readonly id: number;

@@ -7,7 +7,7 @@ import {
   createConnector,
   bandPlan,
   defaultArrangement,
-  heardLine,
+  swungLine,
   offbeatAt,
   parseChart,
   readSoloFile,
@@ -53,7 +53,7 @@ function comped(file: string, instrument: InstrumentId) {
   if (!solo.ok) throw new Error(solo.problem);
   const chorus = chorusOf(chart);
   const offbeat = offbeatAt(feel, tempo, 100);
-  const line = heardLine(solo.value.line, chorus.timeline, chorus.timeline, offbeat);
+  const line = swungLine(solo.value.line, chorus.timeline, chorus.timeline, offbeat);
   const arrangement = { ...defaultArrangement, instrument };
   const { comp } = arrangement;
   const request = { connector: createConnector(), arrangement, comp, chorus, line, offbeat };

@@ -4,7 +4,7 @@
 import type { Chart } from '../chart/types';
 import { spellTones } from '../chord/tones';
 import { pitchClass } from '../base/units';
-import { hear, keyLabel, type Heard, type HeardMoment } from './readings/heard';
+import { readChart, keyLabel, type ChartReading, type ReadMoment } from './readings/chartReading';
 import { landmarksOf } from './landmarks';
 import { otherwise } from './otherwise';
 import { poolsByFunction } from './pools/byFunction';
@@ -30,18 +30,18 @@ export function analyzeChart(
   chart: Chart,
   settings: AnalysisSettings = defaultAnalysisSettings,
 ): ChartAnalysis {
-  const heard = hear(chart);
+  const tune = readChart(chart);
   return {
-    homeKey: keyLabel(heard.home.tonic, heard.home.key),
-    keys: keyAreas(heard),
-    chords: chordAnalyses(heard, settings),
-    landmarks: landmarksOf(heard),
-    sections: sectionsOf(heard),
-    sounds: soundsOf(heard),
+    homeKey: keyLabel(tune.home.tonic, tune.home.key),
+    keys: keyAreas(tune),
+    chords: chordAnalyses(tune, settings),
+    landmarks: landmarksOf(tune),
+    sections: sectionsOf(tune),
+    sounds: soundsOf(tune),
   };
 }
 
-function keyAreas({ moments }: Heard): KeyArea[] {
+function keyAreas({ moments }: ChartReading): KeyArea[] {
   const areas: KeyArea[] = [];
   for (const { key, tonic, fromBar, toBar } of moments) {
     const label = keyLabel(tonic, key);
@@ -53,16 +53,16 @@ function keyAreas({ moments }: Heard): KeyArea[] {
 }
 
 /** One analysis for each event: those of one moment share all but their place. */
-function chordAnalyses(heard: Heard, settings: AnalysisSettings): ChordAnalysis[] {
-  const rows: ChordAnalysis[] = heard.events.map(({ chord, bar, beat }) => ({
+function chordAnalyses(tune: ChartReading, settings: AnalysisSettings): ChordAnalysis[] {
+  const rows: ChordAnalysis[] = tune.events.map(({ chord, bar, beat }) => ({
     bar,
     beat,
     symbol: chord.symbol,
     ...AT_REST,
-    key: keyLabel(heard.home.tonic, heard.home.key),
+    key: keyLabel(tune.home.tonic, tune.home.key),
   }));
-  heard.moments.forEach((moment, at) => {
-    const shared = momentAnalysis(heard, at, settings);
+  tune.moments.forEach((moment, at) => {
+    const shared = momentAnalysis(tune, at, settings);
     for (let event = moment.first; event <= moment.last; event += 1) {
       rows[event] = { ...rows[event]!, ...shared };
     }
@@ -82,17 +82,17 @@ const AT_REST = {
 } as const;
 
 function momentAnalysis(
-  heard: Heard,
+  tune: ChartReading,
   at: number,
   { school }: AnalysisSettings,
 ): Omit<ChordAnalysis, 'bar' | 'beat' | 'symbol'> {
-  const moment = heard.moments[at]!;
+  const moment = tune.moments[at]!;
   const { key, tonic, reading } = moment;
   const functional = poolsByFunction(moment);
   const pools = [
     ...functional,
     ...sixthAndDiminished(moment),
-    ...parentMinor(moment, heard.moments[at - 1]),
+    ...parentMinor(moment, tune.moments[at - 1]),
     ...simplePools(moment),
   ];
   const { numeral, function: part, reason } = reading;
@@ -101,17 +101,17 @@ function momentAnalysis(
     numeral,
     function: part,
     reason,
-    otherwise: otherwise(heard, at),
+    otherwise: otherwise(tune, at),
     scales: schoolFirst(pools, school),
     ...coloursOf(moment, functional[0]),
-    ...thirdGuideOf(moment, heard.moments[at + 1] ?? heard.moments[0]),
+    ...thirdGuideOf(moment, tune.moments[at + 1] ?? tune.moments[0]),
   };
 }
 
 /** Source: common practice. A suspended dominant has no third for the b9 to stand beside. */
 function thirdGuideOf(
-  { chord, class: kind, root }: HeardMoment,
-  next: HeardMoment | undefined,
+  { chord, class: kind, root }: ReadMoment,
+  next: ReadMoment | undefined,
 ): Pick<ChordAnalysis, 'thirdGuide'> {
   const falls = next?.root === pitchClass(root + 5);
   const natural = chord.tones.some(({ degree }) => degree === '9' || degree === '4');

@@ -1,5 +1,5 @@
 import { prettyNote } from '../pitch/spelling';
-import { keyLabel, type Heard } from './readings/heard';
+import { keyLabel, type ChartReading } from './readings/chartReading';
 import type { OtherReading } from './base/types';
 
 /** Readings that cost this much more than the best are still honest, in tenths. */
@@ -8,8 +8,8 @@ const HONEST_KEY = 20;
 const MOST = 3;
 
 /** Other honest ways to hear a chord: in its key, and in a key the whole chart could have there. */
-export function otherwise(heard: Heard, at: number): OtherReading[] {
-  const moment = heard.moments[at]!;
+export function otherwise(tune: ChartReading, at: number): OtherReading[] {
+  const moment = tune.moments[at]!;
   const { key, tonic, reading } = moment;
   const here = moment.readings
     .slice(1)
@@ -22,10 +22,13 @@ export function otherwise(heard: Heard, at: number): OtherReading[] {
       function: other.function,
       reason: other.reason,
     }));
-  return [...here, ...inOtherKeys(heard, at)].slice(0, MOST);
+  return [...here, ...inOtherKeys(tune, at)].slice(0, MOST);
 }
 
-function inOtherKeys({ keys, keyPath, tonicOf, readingIn }: Heard, at: number): OtherReading[] {
+function inOtherKeys(
+  { keys, keyPath, tonicOf, readingIn }: ChartReading,
+  at: number,
+): OtherReading[] {
   const own = keyPath.keys[at];
   const totals = keyPath.totals[at]!;
   return keys

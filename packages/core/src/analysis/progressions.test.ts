@@ -14,9 +14,14 @@ it('is forty progressions or more', () => {
   expect(PROGRESSIONS.length).toBeGreaterThanOrEqual(40);
 });
 
-describe('numbers and landmarks of short progressions (common practice)', () => {
-  it.each(PROGRESSIONS)('%s: in %s, %s is %s', (_, key, text, expected, landmarks) => {
+describe('numbers of short progressions (common practice)', () => {
+  it.each(PROGRESSIONS)('%s: in %s, %s is %s', (_, key, text, expected) => {
     expect(numbers(key, text)).toBe(expected);
+  });
+});
+
+describe('landmarks of short progressions (regression only)', () => {
+  it.each(PROGRESSIONS)('%s: in %s, %s', (_, key, text, __, landmarks) => {
     expect(marks(key, text)).toBe(landmarks);
   });
 });

@@ -2,7 +2,7 @@ import { semitonesOf } from '../chord/degrees';
 import { quartersInBar } from '../chart/meter';
 import { prettyNote } from '../pitch/spelling';
 import { pitchClass } from '../base/units';
-import type { Heard, HeardMoment } from './readings/heard';
+import type { ChartReading, ReadMoment } from './readings/chartReading';
 import type { Mode } from './base/key';
 import { scaleNotes } from './pools/scale';
 import type { CoveringSound } from './base/types';
@@ -23,11 +23,11 @@ interface Found {
 }
 
 /** One sound for each four bars that one covers, joined where neighbours share it. */
-export function soundsOf(heard: Heard): CoveringSound[] {
+export function soundsOf(tune: ChartReading): CoveringSound[] {
   const found: Found[] = [];
-  for (let fromBar = 1; fromBar <= heard.bars.length; fromBar += PHRASE) {
-    const toBar = Math.min(heard.bars.length, fromBar + PHRASE - 1);
-    const sound = coveringSound(heard, fromBar, toBar);
+  for (let fromBar = 1; fromBar <= tune.bars.length; fromBar += PHRASE) {
+    const toBar = Math.min(tune.bars.length, fromBar + PHRASE - 1);
+    const sound = coveringSound(tune, fromBar, toBar);
     const before = found.at(-1);
     if (sound === undefined) continue;
     const goesOn = before?.sound === sound && before.toBar === fromBar - 1;
@@ -35,8 +35,8 @@ export function soundsOf(heard: Heard): CoveringSound[] {
     else found.push({ sound, fromBar, toBar });
   }
   return found.map(({ sound, fromBar, toBar }) => {
-    const key = heard.keys[sound]!;
-    const tonic = heard.tonicOf(key);
+    const key = tune.keys[sound]!;
+    const tonic = tune.tonicOf(key);
     const bars = toBar - fromBar + 1;
     return {
       fromBar,
@@ -48,14 +48,14 @@ export function soundsOf(heard: Heard): CoveringSound[] {
 }
 
 /** The key that covers most of some bars; undefined where none covers enough, or one chord fills them. */
-function coveringSound(heard: Heard, fromBar: number, toBar: number): number | undefined {
-  const moments = [...new Set(heard.bars.slice(fromBar - 1, toBar).flat())];
+function coveringSound(tune: ChartReading, fromBar: number, toBar: number): number | undefined {
+  const moments = [...new Set(tune.bars.slice(fromBar - 1, toBar).flat())];
   if (new Set(moments.map(({ root }) => root)).size < 2) return undefined;
-  const from = heard.barBegins(fromBar);
-  const to = from + (toBar - fromBar + 1) * quartersInBar(heard.chart.meter);
-  const shares = heard.keys.map((key) => coverage(moments, key.tonic, PITCHES[key.mode], from, to));
+  const from = tune.barBegins(fromBar);
+  const to = from + (toBar - fromBar + 1) * quartersInBar(tune.chart.meter);
+  const shares = tune.keys.map((key) => coverage(moments, key.tonic, PITCHES[key.mode], from, to));
   // The key these bars are heard in, where it covers enough; else the one that covers most.
-  const own = heard.keys.findIndex(
+  const own = tune.keys.findIndex(
     (key, at) => shares[at]! >= MOST && moments.some((moment) => moment.key === key),
   );
   if (own >= 0) return own;
@@ -64,7 +64,7 @@ function coveringSound(heard: Heard, fromBar: number, toBar: number): number | u
 }
 
 function coverage(
-  moments: readonly HeardMoment[],
+  moments: readonly ReadMoment[],
   tonic: number,
   pitches: readonly number[],
   from: number,

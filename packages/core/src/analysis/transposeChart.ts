@@ -2,7 +2,7 @@ import { moveChart } from '../chart/transpose';
 import type { Chart } from '../chart/types';
 import { intervalBetween } from '../pitch/interval';
 import { pitchClass } from '../base/units';
-import { hear } from './readings/heard';
+import { readChart } from './readings/chartReading';
 import { keyOf, signatureOf, tonicName, type Key } from './base/key';
 import type { NoteName } from '../pitch/spelling';
 
@@ -24,6 +24,6 @@ export function transposeChart(chart: Chart, semitones: number): Chart {
 
 function homeKeyOf(chart: Chart): Key & { readonly name: NoteName } {
   if (chart.header.key !== undefined) return keyOf(chart.header.key);
-  const { key, tonic } = hear(chart).home;
+  const { key, tonic } = readChart(chart).home;
   return { ...key, name: tonic };
 }

@@ -48,8 +48,8 @@ function leavingTheLine(
 ): AppliedDevice[] {
   const { comp, line } = request;
   const zoneAt = zonesOf(line);
-  const { standing } = movedFor(request, devices);
-  return standing.flatMap(({ applied, offer, from }) => {
+  const { placed } = movedFor(request, devices);
+  return placed.flatMap(({ applied, offer, from }) => {
     const over = offer.chords.filter(({ at }) => zoneAt(inTicks(from + at)).kind === 'line').length;
     return over <= ((3 - comp.strictness) / 2) * offer.chords.length ? [applied] : [];
   });

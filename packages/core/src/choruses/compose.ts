@@ -43,7 +43,7 @@ export interface ComposeRequest {
 export interface Composed {
   readonly choruses: Choruses;
   readonly sections: readonly PlannedSection[];
-  readonly standing: readonly PlacedDevice[];
+  readonly placed: readonly PlacedDevice[];
   readonly voiced: VoicedChoruses | NotConnected;
   readonly sounding: readonly SoundingHit[];
   /** One for each sounding hit; empty where nobody solos. */
@@ -57,9 +57,9 @@ export function compose(request: ComposeRequest): Composed {
   const { arrangement, comp, chorus, line, instruments = defaultInstruments } = request;
   const { room, loop } = arrangement;
   const ground = { window: room.window, loop };
-  const { choruses, standing } = movedChoruses(chorus, comp.plan.length, comp.devices, ground);
+  const { choruses, placed } = movedChoruses(chorus, comp.plan.length, comp.devices, ground);
   const sections = plannedSections(chorus, comp.plan);
-  const sounding = soundingOf(request, choruses, standing);
+  const sounding = soundingOf(request, choruses, placed);
   const textures = textureRules(choruses, sections);
   const clear = comp.yields ? clearRules(sounding, line) : {};
   const rules = merged(textures, clear);
@@ -74,7 +74,7 @@ export function compose(request: ComposeRequest): Composed {
   return {
     choruses,
     sections,
-    standing,
+    placed,
     voiced,
     sounding,
     judged: line.length ? judged : [],
@@ -93,16 +93,16 @@ const withPitches = (sounding: readonly SoundingHit[], { path }: VoicedChoruses)
 function soundingOf(
   { comp, offbeat, arrangement }: ComposeRequest,
   choruses: Choruses,
-  standing: readonly PlacedDevice[],
+  placed: readonly PlacedDevice[],
 ): SoundingHit[] {
   const { timeline } = choruses;
   const bars = new Map(timeline.bars.map((bar) => [bar.number, bar]));
-  const placed = comp.hits.length ? comp.hits : plainHits(timeline);
-  const outside = placed.filter(({ bar, at }) => {
+  const all = comp.hits.length ? comp.hits : plainHits(timeline);
+  const outside = all.filter(({ bar, at }) => {
     const begin = bars.get(bar);
     if (!begin) return false;
     const moment = inTicks(begin.at) + at;
-    return !standing.some(({ from, to }) => moment >= inTicks(from) && moment < inTicks(to));
+    return !placed.some(({ from, to }) => moment >= inTicks(from) && moment < inTicks(to));
   });
   const hits = [...outside, ...deviceHits(choruses)];
   return soundingHits(hits, { timeline, offbeat, loop: arrangement.loop });

@@ -13,7 +13,7 @@ import type { Instruments } from '../voicing/data';
 import { compBehind, type CompBehind } from './behind';
 import { compose, type Composed, type ComposeRequest } from './compose';
 import { playPlan } from './hits';
-import { heardLine } from './lines';
+import { swungLine } from './lines';
 import { planByBar } from './sections';
 import type { TuneReading } from './tuneReader';
 
@@ -50,7 +50,7 @@ export function compositionOf(
   const offbeat = offbeatAt(feel, tempo, comp.swing);
   const { length, bars } = chorus.timeline;
   const all = { length: length * comp.plan.length, bars };
-  const line = solo ? heardLine(solo, chorus.timeline, all, offbeat) : [];
+  const line = solo ? swungLine(solo, chorus.timeline, all, offbeat) : [];
   const request = { connector, arrangement: setup, comp, chorus, line, offbeat, instruments };
   return { question, chorus, request, composed: compose(request), line, offbeat };
 }

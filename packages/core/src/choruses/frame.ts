@@ -59,7 +59,7 @@ export function numbered(chorus: Chorus, times: number, pieces: readonly Piece[]
       at === undefined ? [] : [[`${time} ${at}`, position] as const],
     ),
   );
-  const standing = (time: number, at: number): number | undefined => positions.get(`${time} ${at}`);
+  const placed = (time: number, at: number): number | undefined => positions.get(`${time} ${at}`);
   return {
     ...chorus,
     timeline: longTimeline(chorus.timeline, times, pieces),
@@ -67,7 +67,7 @@ export function numbered(chorus: Chorus, times: number, pieces: readonly Piece[]
     phraseEnds: phraseEndsOf(chorus, times, pieces),
     returns: pieces.map(({ origin: { chorus: time, at } }) =>
       (at === undefined ? [] : chorus.returns[at]!).flatMap((before): Return[] => {
-        const moved = standing(time, before.at);
+        const moved = placed(time, before.at);
         return moved === undefined ? [] : [{ ...before, at: moved }];
       }),
     ),

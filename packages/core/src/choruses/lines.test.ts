@@ -2,7 +2,7 @@ import { timeline } from '../chart/timeline';
 import { parseChart } from '../chart/parseChart';
 import { midi, ticks } from '../base/units';
 import type { SoloLine } from '../comp/solo/types';
-import { heardLine } from './lines';
+import { swungLine } from './lines';
 
 const chorus = timeline(parseChart('| Dm7 | G7 |').chart);
 const twice = timeline(parseChart('| Dm7 | G7 | Dm7 | G7 |').chart);
@@ -20,7 +20,7 @@ const line = (
   })),
 });
 const heard = (solo: SoloLine, all = chorus): number[][] =>
-  heardLine(solo, chorus, all, 2 / 3).map(({ at, length }) => [at, length]);
+  swungLine(solo, chorus, all, 2 / 3).map(({ at, length }) => [at, length]);
 
 describe('a line as it is heard', () => {
   it('is swung where it is written straight', () => {

@@ -9,7 +9,7 @@ import { ticks } from '../base/units';
  * @param chorus length of one chorus
  * @param all all choruses
  */
-export function heardLine(
+export function swungLine(
   { notes, written }: SoloLine,
   { length: chorus }: Pick<Timeline, 'length'>,
   all: Pick<Timeline, 'length' | 'bars'>,

@@ -17,7 +17,7 @@ export interface PlacedDevice {
 
 export interface Moved {
   readonly choruses: Choruses;
-  readonly standing: readonly PlacedDevice[];
+  readonly placed: readonly PlacedDevice[];
 }
 
 /** Whole chords of a chorus, as devices meet them: split ones joined. */
@@ -42,10 +42,10 @@ export function movedChoruses(
   { window, loop }: { readonly window: PitchRange; readonly loop: boolean },
 ): Moved {
   const frame = framed(chorus, times);
-  if (!devices.length) return { choruses: frame, standing: [] };
+  if (!devices.length) return { choruses: frame, placed: [] };
   const whole = wholeChords(chorus);
   const starts = startsOf(chorus);
-  const standing: PlacedDevice[] = [];
+  const placed: PlacedDevice[] = [];
   for (const applied of devices) {
     if (applied.chorus >= times) continue;
     const offer = appliedOffer(whole, applied, window, loop);
@@ -53,22 +53,22 @@ export function movedChoruses(
     if (!offer || applied.at + offer.covers > whole.length) continue;
     const from = starts[applied.at]! + applied.chorus * chorus.timeline.length;
     const to = from + offer.chords.reduce((sum, { length }) => sum + length, 0);
-    if (standing.some((other) => from < other.to && other.from < to)) continue;
+    if (placed.some((other) => from < other.to && other.from < to)) continue;
     if (from < 0 && applied.chorus > 0) continue;
-    standing.push({ applied, offer, from, to });
+    placed.push({ applied, offer, from, to });
   }
-  return { choruses: numbered(chorus, times, withDevices(frame, standing)), standing };
+  return { choruses: numbered(chorus, times, withDevices(frame, placed)), placed };
 }
 
 /** Where each whole chord begins, in quarters. */
 const startsOf = ({ timeline }: Chorus): number[] =>
   timeline.events.filter(({ part = 0 }) => part === 0).map(({ at }) => at);
 
-function withDevices(frame: Choruses, standing: readonly PlacedDevice[]): Piece[] {
+function withDevices(frame: Choruses, placed: readonly PlacedDevice[]): Piece[] {
   const pieces: Piece[] = [];
   const done = new Set<PlacedDevice>();
   frame.timeline.events.forEach((event, at) => {
-    const device = standing.find(({ from, to }) => event.at >= from && event.at < to);
+    const device = placed.find(({ from, to }) => event.at >= from && event.at < to);
     const chord = frame.chords[at]!;
     if (!device) {
       pieces.push({ event, chord, origin: frame.origins[at]! });

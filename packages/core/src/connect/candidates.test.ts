@@ -4,7 +4,7 @@ import { enumerateVoicings } from '../voicing/enumerate';
 import type { Voicing } from '../voicing/base/types';
 import { candidatesOf } from './candidates';
 import { connect } from './connect';
-import { pricesOf, standing } from './terms/prices';
+import { pricesOf, ownCost } from './terms/prices';
 import { defaultSettings } from './base/data';
 import type { ConnectSettings } from './base/types';
 
@@ -67,7 +67,7 @@ describe('more sounds than are weighed', () => {
         ...all
           .filter((voicing) => nameOf(voicing) === sound)
           .map((voicing) =>
-            standing({ chord: chord('G7'), voicing, at: 0, settings: many }, prices),
+            ownCost({ chord: chord('G7'), voicing, at: 0, settings: many }, prices),
           ),
       );
     const dearest = Math.max(...kept.map(least));

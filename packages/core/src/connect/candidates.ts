@@ -4,7 +4,7 @@ import type { FamilyId, Voicing } from '../voicing/base/types';
 import { nearestFamily, whyNoVoicing } from '../voicing/whyNone';
 import { pricesOf, type Prices } from './terms/prices';
 import { layerOf, type Layer } from './solver/layer';
-import { standingCosts } from './standing';
+import { candidateCosts } from './candidateCosts';
 import { keepingTo, ruleKey } from './keeping';
 import type { ConnectSettings, LentFamily, Rule } from './base/types';
 
@@ -161,7 +161,7 @@ function likeliest(
 ): readonly Voicing[] {
   const { voicings, soundOf, top } = layer;
   if (top.length <= settings.mostSounds) return voicings;
-  const costs = standingCosts(chord, layer, NOWHERE, settings, prices);
+  const costs = candidateCosts(chord, layer, NOWHERE, settings, prices);
   const least = new Array<number>(top.length).fill(Infinity);
   costs.forEach((cost, candidate) => {
     least[soundOf[candidate]!] = Math.min(least[soundOf[candidate]!]!, cost);

@@ -40,14 +40,14 @@ export const connect = (chords: readonly Chord[], settings: ConnectSettings): Co
 /** A connector that remembers what it worked out under the last settings. */
 export function createConnector(): Connector {
   const voicings = remembered(voicingSource, (settings) =>
-    standingKey({ ...settings, weights: defaultWeights, mostSounds: 0 }),
+    settingsKey({ ...settings, weights: defaultWeights, mostSounds: 0 }),
   );
   const groundwork = remembered(
     (settings): { candidates: CandidateSource; layers: LayerSource } => ({
       candidates: candidateSource(settings, voicings(settings)),
       layers: layerSource(settings),
     }),
-    standingKey,
+    settingsKey,
   );
   return {
     connect: (chords, settings) => {
@@ -75,7 +75,7 @@ function remembered<T>(
 const NO_LOCKS_OR_RULES = { locks: {}, rules: {} };
 
 /** All that candidates and costs hang on: everything but wishes, locks, rules and the loop. */
-const standingKey = (settings: ConnectSettings): string =>
+const settingsKey = (settings: ConnectSettings): string =>
   JSON.stringify({
     ...settings,
     wishes: undefined,

@@ -7,7 +7,7 @@ import { connect } from './connect';
 import { changeCost } from './terms/cost';
 import { defaultSettings, noWishes } from './base/data';
 import { placeOf } from './base/place';
-import { pricesOf, standing } from './terms/prices';
+import { ownCost, pricesOf } from './terms/prices';
 import type { ConnectSettings, Wishes } from './base/types';
 import { weigh } from './base/weighed';
 
@@ -18,9 +18,9 @@ function costsUnder(symbols: string, settings: ConnectSettings) {
   const { instrument, wishes, loop } = settings;
   const own = all.map(() => new Map<Voicing, number>());
   const between = all.map(() => new Map<Voicing, Map<Voicing, number>>());
-  const ownCost = (at: number, voicing: Voicing): number =>
+  const costAt = (at: number, voicing: Voicing): number =>
     remembered(own[at]!, voicing, () =>
-      standing({ chord: all[at]!, voicing, at, settings }, prices),
+      ownCost({ chord: all[at]!, voicing, at, settings }, prices),
     );
   const changeAt = (at: number, from: Voicing, to: Voicing): number =>
     remembered(
@@ -34,7 +34,7 @@ function costsUnder(symbols: string, settings: ConnectSettings) {
   return (path: readonly Voicing[]): number => {
     const joins = loop ? path.length : path.length - 1;
     let sum = 0;
-    path.forEach((voicing, at) => (sum += ownCost(at, voicing)));
+    path.forEach((voicing, at) => (sum += costAt(at, voicing)));
     for (let at = 0; at < joins; at += 1) {
       sum += changeAt(at, path[at]!, path[(at + 1) % path.length]!);
     }

@@ -6,7 +6,7 @@ import type { Layers, Step } from './solver/layers';
 import { layerOf, type Layer } from './solver/layer';
 import { MOST_SCANNED, shiftsOn, stepBetween, type ChangeContext } from './solver/step';
 import { priceListOf, type PriceList } from './solver/tables';
-import { standingCosts } from './standing';
+import { candidateCosts } from './candidateCosts';
 import type { ChangePlace, ConnectSettings } from './base/types';
 
 /** Settings may differ from those of the source in wishes, locks and loop only. */
@@ -21,11 +21,11 @@ export type LayerSource = (
  * and an edit leaves most of it as it was: what one list of candidates costs, and a change from one to
  * another, is worked out once and kept.
  */
-export function layerSource(standing: ConnectSettings): LayerSource {
-  const prices = pricesOf(standing.weights);
+export function layerSource(settings: ConnectSettings): LayerSource {
+  const prices = pricesOf(settings.weights);
   const own = ownCosts(prices);
   const alike = kept(alikeIn(prices));
-  const steps = stepSource(standing, prices);
+  const steps = stepSource(settings, prices);
   return (chords, candidates, settings) => {
     const all = candidates.map(layerOf);
     const loop = settings.loop && chords.length > 1;
@@ -87,10 +87,10 @@ function stepSource({ instrument }: ConnectSettings, prices: Prices) {
 function ownCosts(prices: Prices) {
   const known = new WeakMap<Layer, Int32Array>();
   return (chord: Chord, layer: Layer, at: number, settings: ConnectSettings): Int32Array => {
-    const { tops, heard } = settings.wishes;
-    if (tops[at] !== undefined || heard[at])
-      return standingCosts(chord, layer, at, settings, prices);
-    const costs = known.get(layer) ?? standingCosts(chord, layer, at, settings, prices);
+    const { tops, earlier } = settings.wishes;
+    if (tops[at] !== undefined || earlier[at])
+      return candidateCosts(chord, layer, at, settings, prices);
+    const costs = known.get(layer) ?? candidateCosts(chord, layer, at, settings, prices);
     known.set(layer, costs);
     return costs;
   };

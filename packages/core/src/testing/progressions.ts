@@ -1,8 +1,8 @@
 /**
  * Short progressions with their numbers, worked by hand from the definitions. Columns: what it shows,
  * the key, the changes, the numbers in order of the chords,
- * the landmarks with their first and last bars. Source: common practice, every row. The numbers were
- * worked out before the engine was asked; the landmarks were read from it and then checked by hand.
+ * the landmarks with their first and last bars. Source of the numbers: common practice, every row, worked
+ * out before the engine was asked. The landmarks were read from the engine, so they are for regression only.
  */
 export const PROGRESSIONS: readonly (readonly [
   shows: string,

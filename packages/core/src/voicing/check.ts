@@ -99,7 +99,7 @@ function holds(room: Room, families: readonly FamilyId[]): Check {
 
 function narrowestForm(id: FamilyId, room: Room): number {
   const { of } = familyOf(id);
-  if (of.kind === 'pool') return 0;
+  if (of.kind === 'free') return 0;
   const spans = PROBES.flatMap((chord) =>
     familyStacks(of, materialOf(chord, { room, tensions: 'as written' })),
   ).map(({ tones }) => tones.at(-1)!.height - tones[0]!.height);

@@ -66,8 +66,8 @@ function formsOfFamily(
   { room }: VoicingSettings,
 ): Forms {
   const { of } = familyOf(id);
-  if (of.kind === 'pool') {
-    return { family: id, placings: [once(() => player.pool(of.pool(material)))] };
+  if (of.kind === 'free') {
+    return { family: id, placings: [once(() => player.choice(of.choice(material)))] };
   }
   const all = familyStacks(of, material);
   const full = all.filter(({ tones }) => tones.length <= room.mostNotes);

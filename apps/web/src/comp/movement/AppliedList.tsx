@@ -10,10 +10,10 @@ import { sameDevice } from '../desk/devices';
 /** Every device that is applied, where it stands, and the way to take it off. */
 export function AppliedList({ composed }: { composed: ComposedChoruses }) {
   const { devices } = useTune().setup.comp;
-  const { standing, timeline } = composed;
+  const { placed, timeline } = composed;
   if (!devices.length) return null;
   const rowOf = (device: AppliedDevice) => {
-    const here = standing.find(({ applied }) => sameDevice(applied, device));
+    const here = placed.find(({ applied }) => sameDevice(applied, device));
     const bar = here && timeline.bars.filter(({ at }) => at <= here.from).at(-1)?.number;
     return { device, bar, label: here?.offer.label ?? device.variant };
   };

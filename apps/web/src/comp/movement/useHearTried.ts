@@ -5,7 +5,7 @@ import { sameDevice } from '../desk/devices';
 import { useCompDesk } from '../desk/useCompDesk';
 
 /** What is tried is heard as soon as it is voiced, with the bar it leads into. */
-export function useHearTried({ id, standing, timeline }: ComposedChoruses): void {
+export function useHearTried({ id, placed, timeline }: ComposedChoruses): void {
   const { trying } = useCompDesk();
   const { hearBars } = useBand();
   const heard = useRef<unknown>(undefined);
@@ -14,7 +14,7 @@ export function useHearTried({ id, standing, timeline }: ComposedChoruses): void
       heard.current = undefined;
       return;
     }
-    const here = standing.find(({ applied }) => sameDevice(applied, trying));
+    const here = placed.find(({ applied }) => sameDevice(applied, trying));
     if (!here || heard.current === trying) return;
     heard.current = trying;
     const bars = timeline.bars.filter((bar) => bar.at < here.to + 1e-6);

@@ -1,5 +1,5 @@
 import { prettyNote } from '../../pitch/spelling';
-import type { Heard, HeardMoment } from '../readings/heard';
+import type { ChartReading, ReadMoment } from '../readings/chartReading';
 import { degreeName } from '../readings/numeral';
 import type { Role } from '../readings/types';
 import type { Landmark, LandmarkKind } from '../base/types';
@@ -8,60 +8,60 @@ import { landmark, nameOfRoot, prettySymbol, upFrom, type LandmarkFinder } from 
 /** Landmarks that a chord's reading already names. */
 const withRole = (
   role: Role,
-  build: (moment: HeardMoment, at: number, heard: Heard) => Landmark | undefined,
+  build: (moment: ReadMoment, at: number, tune: ChartReading) => Landmark | undefined,
 ): LandmarkFinder => {
-  return (heard) =>
-    heard.moments.flatMap((moment, at) => {
+  return (tune) =>
+    tune.moments.flatMap((moment, at) => {
       if (moment.reading.role !== role) return [];
-      const found = build(moment, at, heard);
+      const found = build(moment, at, tune);
       return found ? [found] : [];
     });
 };
 
-const symbolOf = ({ chord }: HeardMoment): string => prettySymbol(chord.symbol);
+const symbolOf = ({ chord }: ReadMoment): string => prettySymbol(chord.symbol);
 
-const after = ({ moments }: Heard, at: number): HeardMoment | undefined => moments[at + 1];
-const before = ({ moments }: Heard, at: number): HeardMoment | undefined => moments[at - 1];
+const after = ({ moments }: ChartReading, at: number): ReadMoment | undefined => moments[at + 1];
+const before = ({ moments }: ChartReading, at: number): ReadMoment | undefined => moments[at - 1];
 
 /** V of something other than I, with its related ii where one stands before it. */
-export const findSecondaryDominants = withRole('applied dominant', (moment, at, heard) => {
+export const findSecondaryDominants = withRole('applied dominant', (moment, at, tune) => {
   const { numeral } = moment.reading;
   if (!numeral.startsWith('V')) return undefined;
   const target = numeral.slice(numeral.indexOf('/') + 1);
-  const two = before(heard, at);
+  const two = before(tune, at);
   const related = two?.reading.role === 'related ii' ? two : undefined;
   const label = `V of ${prettyNumber(target)}${related ? ', with its ii' : ''}`;
-  return toArrival('secondary dominant', label, related ?? moment, moment, at, heard);
+  return toArrival('secondary dominant', label, related ?? moment, moment, at, tune);
 });
 
 /** Up to the chord a dominant goes to, where it does go; what wraps round stays outside. */
 function toArrival(
   kind: LandmarkKind,
   label: string,
-  from: HeardMoment,
-  moment: HeardMoment,
+  from: ReadMoment,
+  moment: ReadMoment,
   at: number,
-  heard: Heard,
+  tune: ChartReading,
 ): Landmark {
-  const next = after(heard, at);
+  const next = after(tune, at);
   const falls = next && [5, 11].includes(upFrom(moment, next));
   return falls ? landmark(kind, label, from, next, 'arrives') : landmark(kind, label, from, moment);
 }
 
 const prettyNumber = (numeral: string): string => numeral.replaceAll('b', '♭').replaceAll('#', '♯');
 
-export const findSubstitutes = withRole('tritone substitute', (moment, at, heard) => {
+export const findSubstitutes = withRole('tritone substitute', (moment, at, tune) => {
   const [, target] = moment.reading.numeral.split('/');
   const of = target === undefined ? '' : ` of ${prettyNumber(target)}`;
   const label = `tritone substitute for V${of}`;
-  return toArrival('tritone substitute', label, moment, moment, at, heard);
+  return toArrival('tritone substitute', label, moment, moment, at, tune);
 });
 
 /** iv–bVII7–I or bVII7–I. */
-export const findBackdoors = withRole('backdoor', (moment, at, heard) => {
-  const home = after(heard, at) ?? heard.moments[0]!;
+export const findBackdoors = withRole('backdoor', (moment, at, tune) => {
+  const home = after(tune, at) ?? tune.moments[0]!;
   if (!/backdoor/.test(moment.reading.reason)) return undefined;
-  const four = before(heard, at);
+  const four = before(tune, at);
   const from = four?.reading.role === 'minor iv' ? four : moment;
   const names = from === moment ? '♭VII7–' : 'iv–♭VII7–';
   const label = `backdoor ${names}${prettyNumber(degreeName(home.key, home.root))} in ${prettyNote(moment.tonic)} major`;
@@ -73,15 +73,15 @@ export const findMinorFours = withRole('minor iv', (moment) =>
   landmark('minor iv', `minor iv in ${prettyNote(moment.tonic)} major`, moment, moment),
 );
 
-export const findPassingDiminished = withRole('passing diminished', (moment, at, heard) => {
-  const [from, to] = [before(heard, at), after(heard, at)];
+export const findPassingDiminished = withRole('passing diminished', (moment, at, tune) => {
+  const [from, to] = [before(tune, at), after(tune, at)];
   const between = from && to ? ` between ${symbolOf(from)} and ${symbolOf(to)}` : '';
   const label = `passing diminished ${nameOfRoot(moment)}°${between}`;
   return landmark('passing diminished', label, moment, to ?? moment, to ? 'arrives' : 'rings');
 });
 
-export const findCommonToneDiminished = withRole('common-tone diminished', (moment, at, heard) => {
-  const next = after(heard, at);
+export const findCommonToneDiminished = withRole('common-tone diminished', (moment, at, tune) => {
+  const next = after(tune, at);
   const label = `common-tone diminished on ${nameOfRoot(moment)}`;
   if (next?.root !== moment.root) return landmark('common-tone diminished', label, moment, moment);
   return landmark('common-tone diminished', label, moment, next, 'arrives');

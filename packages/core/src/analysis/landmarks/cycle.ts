@@ -1,4 +1,4 @@
-import type { HeardMoment } from '../readings/heard';
+import type { ReadMoment } from '../readings/chartReading';
 import { isDominant } from '../readings/moment';
 import { inWords, landmark, nameOfRoot, upFrom, type LandmarkFinder } from './landmark';
 
@@ -7,14 +7,14 @@ const SHORTEST = 5;
 const SHORTEST_OF_DOMINANTS = 3;
 
 /** Roots fall by fifths; one diatonic tritone (IV to vii) may be among them. */
-const falls = (from: HeardMoment, to: HeardMoment): boolean => {
+const falls = (from: ReadMoment, to: ReadMoment): boolean => {
   const up = upFrom(from, to);
   return up === 5 || (up === 6 && !isDominant(from) && from.key === to.key);
 };
 
 /** Runs of chords of which each root lies a fifth below the last. */
 export const findCycles: LandmarkFinder = ({ moments }) => {
-  const runs: HeardMoment[][] = [];
+  const runs: ReadMoment[][] = [];
   for (const moment of moments) {
     const run = runs.at(-1);
     const before = run?.at(-1);

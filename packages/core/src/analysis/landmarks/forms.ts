@@ -1,40 +1,40 @@
 import { countedBars } from '../../chart/timeline';
 import { prettyNote, spellFrom } from '../../pitch/spelling';
 import { pitchClass } from '../../base/units';
-import type { Heard } from '../readings/heard';
+import type { ChartReading } from '../readings/chartReading';
 import { isDominant } from '../readings/moment';
 import { likeness, partsOf, phrasesOf } from './sections';
 import { ofBars, type LandmarkFinder } from './landmark';
 
 /** Twelve-bar blues, major and minor. */
-export const findBlues: LandmarkFinder = (heard) =>
-  heard.blues.map(({ fromBar, minor }) => {
-    const tonic = prettyNote(heard.bars[fromBar - 1]![0]!.chord.root);
+export const findBlues: LandmarkFinder = (tune) =>
+  tune.blues.map(({ fromBar, minor }) => {
+    const tonic = prettyNote(tune.bars[fromBar - 1]![0]!.chord.root);
     return minor
-      ? ofBars(heard, 'minor blues', `twelve-bar blues in ${tonic} minor`, fromBar, fromBar + 11)
-      : ofBars(heard, '12-bar blues', `twelve-bar blues in ${tonic}`, fromBar, fromBar + 11);
+      ? ofBars(tune, 'minor blues', `twelve-bar blues in ${tonic} minor`, fromBar, fromBar + 11)
+      : ofBars(tune, '12-bar blues', `twelve-bar blues in ${tonic}`, fromBar, fromBar + 11);
   });
 
 /** Names for parts round a form; they are not of it. */
 const OUTSIDE = /^(?:intro|tag|coda|ending|outro|vamp|interlude)/i;
 
 /** Forms of four parts of one length: AABA and ABAC, as labelled or by what recurs. */
-export const findFourPartForms: LandmarkFinder = (heard) => {
-  const labelled = partsOf(heard).filter(({ name }) => !OUTSIDE.test(name));
-  const bars = countedBars(heard.time).length;
-  const parts = labelled.length === 4 ? labelled : bars === 32 ? phrasesOf(heard, 32) : [];
+export const findFourPartForms: LandmarkFinder = (tune) => {
+  const labelled = partsOf(tune).filter(({ name }) => !OUTSIDE.test(name));
+  const bars = countedBars(tune.time).length;
+  const parts = labelled.length === 4 ? labelled : bars === 32 ? phrasesOf(tune, 32) : [];
   const [one, two, three, four] = parts;
   if (!one || !two || !three || !four || parts.length !== 4) return [];
   const length = one.toBar - one.fromBar + 1;
   if (parts.some(({ fromBar, toBar }) => toBar - fromBar + 1 !== length)) return [];
   const alike = (a: typeof one, b: typeof one): boolean =>
-    a.name === b.name || likeness(heard, a, b)?.semitones === 0;
+    a.name === b.name || likeness(tune, a, b)?.semitones === 0;
   const label = (form: string): string => `${4 * length}-bar ${form}`;
   if (alike(one, two) && alike(one, four) && !alike(one, three)) {
-    return [ofBars(heard, 'AABA', label('AABA'), one.fromBar, four.toBar)];
+    return [ofBars(tune, 'AABA', label('AABA'), one.fromBar, four.toBar)];
   }
   if (alike(one, three) && !alike(one, two) && !alike(one, four)) {
-    return [ofBars(heard, 'ABAC', label('ABAC'), one.fromBar, four.toBar)];
+    return [ofBars(tune, 'ABAC', label('ABAC'), one.fromBar, four.toBar)];
   }
   return [];
 };
@@ -42,8 +42,8 @@ export const findFourPartForms: LandmarkFinder = (heard) => {
 const EIGHT = 8;
 
 /** Eight-bar parts of the chart. */
-const eights = (heard: Heard): { fromBar: number; toBar: number }[] =>
-  partsOf(heard).flatMap(({ fromBar, toBar }) => {
+const eights = (tune: ChartReading): { fromBar: number; toBar: number }[] =>
+  partsOf(tune).flatMap(({ fromBar, toBar }) => {
     const count = (toBar - fromBar + 1) / EIGHT;
     if (!Number.isInteger(count)) return [];
     return Array.from({ length: count }, (_, index) => {
@@ -69,9 +69,9 @@ const RHYTHM_A: readonly (readonly number[])[] = [
 /** VI, or the passing diminished in its place, in the first two bars. */
 const SIXTH = [9, 1];
 
-export const findRhythmA: LandmarkFinder = (heard) =>
-  eights(heard).flatMap(({ fromBar, toBar }) => {
-    const bar = (index: number) => heard.bars[fromBar - 1 + index] ?? [];
+export const findRhythmA: LandmarkFinder = (tune) =>
+  eights(tune).flatMap(({ fromBar, toBar }) => {
+    const bar = (index: number) => tune.bars[fromBar - 1 + index] ?? [];
     const first = bar(0)[0];
     if (!first || first.key.mode !== 'major' || first.root !== first.key.tonic) return [];
     const has = (index: number, offsets: readonly number[]): boolean =>
@@ -80,18 +80,18 @@ export const findRhythmA: LandmarkFinder = (heard) =>
     const opens = [...bar(0), ...bar(1)].filter(({ fromBar: begin }) => begin >= fromBar).length;
     if (!fits || opens < 3 || !(has(0, SIXTH) || has(1, SIXTH))) return [];
     const label = `rhythm-type A section in ${prettyNote(first.tonic)}`;
-    return [ofBars(heard, 'rhythm A', label, fromBar, toBar)];
+    return [ofBars(tune, 'rhythm A', label, fromBar, toBar)];
   });
 
 /** III7 VI7 II7 V7, two bars each; a ii may stand before each of them. */
 const CYCLE = [4, 9, 2, 7];
 
-export const findCycleBridges: LandmarkFinder = (heard) =>
-  eights(heard).flatMap(({ fromBar, toBar }) => {
-    const { tonic } = heard.home.key;
+export const findCycleBridges: LandmarkFinder = (tune) =>
+  eights(tune).flatMap(({ fromBar, toBar }) => {
+    const { tonic } = tune.home.key;
     const fits = CYCLE.every((offset, pair) =>
       [0, 1].some((half) =>
-        heard.bars[fromBar - 1 + 2 * pair + half]?.some(
+        tune.bars[fromBar - 1 + 2 * pair + half]?.some(
           (moment) =>
             isDominant(moment) &&
             pitchClass(moment.root - tonic) === offset &&
@@ -100,7 +100,7 @@ export const findCycleBridges: LandmarkFinder = (heard) =>
       ),
     );
     if (!fits) return [];
-    const begin = prettyNote(spellFrom(heard.home.tonic, 2, 4));
+    const begin = prettyNote(spellFrom(tune.home.tonic, 2, 4));
     const label = `dominant-cycle bridge from ${begin}7`;
-    return [ofBars(heard, 'dominant-cycle bridge', label, fromBar, toBar)];
+    return [ofBars(tune, 'dominant-cycle bridge', label, fromBar, toBar)];
   });

@@ -1,4 +1,4 @@
-import type { Heard } from '../readings/heard';
+import type { ChartReading } from '../readings/chartReading';
 import { LANDMARK_KINDS, type Landmark, type LandmarkKind } from '../base/types';
 import {
   findBackdoors,
@@ -11,7 +11,7 @@ import {
 import { findCycles } from './cycle';
 import { findBlues, findCycleBridges, findFourPartForms, findRhythmA } from './forms';
 import type { LandmarkFinder } from './landmark';
-import { findLineCliches, findPedals, findVamps } from './standing';
+import { findLineCliches, findPedals, findVamps } from './still';
 import { findTurnarounds } from './turnaround';
 import { findChains, findTwoFives } from './twoFive';
 
@@ -37,8 +37,8 @@ const FINDERS: readonly LandmarkFinder[] = [
 ];
 
 /** All landmarks in order of their first bar, the longer first, then in order of kinds. */
-export function landmarksOf(heard: Heard): Landmark[] {
-  const found = FINDERS.flatMap((find) => find(heard));
+export function landmarksOf(tune: ChartReading): Landmark[] {
+  const found = FINDERS.flatMap((find) => find(tune));
   const larger = SAID_BY.map(([kind, by]) => ({
     kind,
     by: found.filter((mark) => mark.kind === by),

@@ -1,10 +1,10 @@
 import { prettyNote } from '../../pitch/spelling';
 import { pitchClass } from '../../base/units';
-import type { Heard, HeardMoment } from '../readings/heard';
+import type { ChartReading, ReadMoment } from '../readings/chartReading';
 import type { Landmark, LandmarkKind } from '../base/types';
 
 /** Looks for one thing that players know by name. Pure; its finds are in order of bars. */
-export type LandmarkFinder = (heard: Heard) => Landmark[];
+export type LandmarkFinder = (tune: ChartReading) => Landmark[];
 
 /**
  * A landmark from one chord to another, both in it. `rings`: the last chord belongs to it for as long
@@ -13,8 +13,8 @@ export type LandmarkFinder = (heard: Heard) => Landmark[];
 export function landmark(
   kind: LandmarkKind,
   label: string,
-  from: HeardMoment,
-  to: HeardMoment,
+  from: ReadMoment,
+  to: ReadMoment,
   end: 'rings' | 'arrives' = 'rings',
 ): Landmark {
   const toBar = end === 'rings' ? to.toBar : to.fromBar;
@@ -24,7 +24,7 @@ export function landmark(
 
 /** A landmark made of whole bars. */
 export function ofBars(
-  { events }: Heard,
+  { events }: ChartReading,
   kind: LandmarkKind,
   label: string,
   fromBar: number,
@@ -35,11 +35,10 @@ export function ofBars(
 }
 
 /** A root as players name it, `E♭`. */
-export const nameOfRoot = ({ chord }: HeardMoment): string => prettyNote(chord.root);
+export const nameOfRoot = ({ chord }: ReadMoment): string => prettyNote(chord.root);
 
 /** Semitones from one root up to another, 0..11. */
-export const upFrom = (from: HeardMoment, to: HeardMoment): number =>
-  pitchClass(to.root - from.root);
+export const upFrom = (from: ReadMoment, to: ReadMoment): number => pitchClass(to.root - from.root);
 
 /** "a half step", "a whole step", for an interval between roots, 1..6. */
 export const STEP_NAMES: Readonly<Record<number, string>> = {

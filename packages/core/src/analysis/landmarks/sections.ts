@@ -1,6 +1,6 @@
 import { countedBars } from '../../chart/timeline';
 import { pitchClass } from '../../base/units';
-import { keyLabel, type Heard, type HeardMoment } from '../readings/heard';
+import { keyLabel, type ChartReading, type ReadMoment } from '../readings/chartReading';
 import type { SectionAnalysis } from '../base/types';
 
 /** A stretch of bars with a name, before names are numbered. */
@@ -24,24 +24,24 @@ const PHRASE = 8;
 const UNNAMED_START = 'Intro';
 
 /** The sections of a chart: as they are labelled, else phrases of eight bars named by what recurs. */
-export function sectionsOf(heard: Heard): SectionAnalysis[] {
-  const parts = partsOf(heard);
+export function sectionsOf(tune: ChartReading): SectionAnalysis[] {
+  const parts = partsOf(tune);
   const names = numbered(parts.map(({ name }) => name));
   return parts.map((part, at) => ({
     name: names[at]!,
     fromBar: part.fromBar,
     toBar: part.toBar,
-    ...earlierLike(heard, parts, names, at),
-    map: memoryMap(heard, part),
+    ...earlierLike(tune, parts, names, at),
+    map: memoryMap(tune, part),
   }));
 }
 
 /** Labelled parts, or phrases of an unlabelled chart. */
-export function partsOf(heard: Heard): Part[] {
-  const bars = countedBars(heard.time);
+export function partsOf(tune: ChartReading): Part[] {
+  const bars = countedBars(tune.time);
   if (!bars.length) return [];
   const begins = bars.filter(({ section }) => section !== undefined);
-  if (!begins.length) return phrasesOf(heard, bars.length);
+  if (!begins.length) return phrasesOf(tune, bars.length);
   const parts = begins.map(({ number, section = '' }, at) => ({
     name: section,
     fromBar: number,
@@ -53,12 +53,12 @@ export function partsOf(heard: Heard): Part[] {
 }
 
 /** Cuts whole multiples of eight bars into phrases and gives like ones the same letter. */
-export function phrasesOf(heard: Heard, count: number): Part[] {
+export function phrasesOf(tune: ChartReading, count: number): Part[] {
   if (count % PHRASE !== 0 || count === PHRASE) return [{ name: 'A', fromBar: 1, toBar: count }];
   const phrases: Part[] = [];
   for (let fromBar = 1; fromBar <= count; fromBar += PHRASE) {
     const bare = { name: '', fromBar, toBar: fromBar + PHRASE - 1 };
-    const like = phrases.find((phrase) => likeness(heard, phrase, bare)?.semitones === 0);
+    const like = phrases.find((phrase) => likeness(tune, phrase, bare)?.semitones === 0);
     const used = new Set(phrases.map(({ name }) => name)).size;
     phrases.push({ ...bare, name: like?.name ?? String.fromCharCode(65 + used) });
   }
@@ -77,13 +77,13 @@ function numbered(names: readonly string[]): string[] {
 }
 
 function earlierLike(
-  heard: Heard,
+  tune: ChartReading,
   parts: readonly Part[],
   names: readonly string[],
   at: number,
 ): Pick<SectionAnalysis, 'sameAs' | 'nearly'> {
   const earlier = parts.slice(0, at).flatMap((part, index) => {
-    const like = likeness(heard, part, parts[at]!);
+    const like = likeness(tune, part, parts[at]!);
     return like ? [{ name: names[index]!, ...like }] : [];
   });
   const same = earlier.filter(({ exceptBars }) => !exceptBars.length);
@@ -99,20 +99,20 @@ function earlierLike(
  * How a later part is like an earlier one of the same length; `undefined` when more than a quarter of
  * its bars differ. Colours do not count: what a chord is does, and when it comes.
  */
-export function likeness(heard: Heard, earlier: Part, later: Part): Likeness | undefined {
+export function likeness(tune: ChartReading, earlier: Part, later: Part): Likeness | undefined {
   const length = earlier.toBar - earlier.fromBar + 1;
   if (length !== later.toBar - later.fromBar + 1) return undefined;
   const bars = Array.from({ length }, (_, index) => index);
   const moves = bars.flatMap((index) => {
-    const a = heard.bars[earlier.fromBar - 1 + index]?.[0];
-    const b = heard.bars[later.fromBar - 1 + index]?.[0];
+    const a = tune.bars[earlier.fromBar - 1 + index]?.[0];
+    const b = tune.bars[later.fromBar - 1 + index]?.[0];
     return a && b ? [pitchClass(b.root - a.root)] : [];
   });
   const move = mostCommon(moves);
   if (move === undefined) return undefined;
   const exceptBars: number[] = [];
   for (const index of bars) {
-    const same = isSameBar(heard, earlier.fromBar + index, later.fromBar + index, move);
+    const same = isSameBar(tune, earlier.fromBar + index, later.fromBar + index, move);
     if (!same) exceptBars.push(later.fromBar + index);
     if (exceptBars.length > length * DIFFERING_SHARE) return undefined;
   }
@@ -126,7 +126,7 @@ function mostCommon(values: readonly number[]): number | undefined {
 }
 
 /** Whether two bars hold the same chords at the same beats, the one moved by an interval. */
-function isSameBar({ bars, barBegins }: Heard, a: number, b: number, move: number): boolean {
+function isSameBar({ bars, barBegins }: ChartReading, a: number, b: number, move: number): boolean {
   const [chords, others] = [bars[a - 1] ?? [], bars[b - 1] ?? []];
   if (chords.length !== others.length) return false;
   return chords.every((chord, index) => {
@@ -138,11 +138,11 @@ function isSameBar({ bars, barBegins }: Heard, a: number, b: number, move: numbe
 }
 
 /** The numbers of a part in one line: `Imaj7 | vi7 | ii7 V7 | %`, with the key where it changes. */
-function memoryMap(heard: Heard, { fromBar, toBar }: Part): string {
-  let { key } = heard.home;
+function memoryMap(tune: ChartReading, { fromBar, toBar }: Part): string {
+  let { key } = tune.home;
   const bars: string[] = [];
   for (let bar = fromBar; bar <= toBar; bar += 1) {
-    const words = (heard.bars[bar - 1] ?? []).flatMap((moment) => {
+    const words = (tune.bars[bar - 1] ?? []).flatMap((moment) => {
       const begins = moment.fromBar === bar;
       const named = moment.key === key ? [] : [`in ${keyLabel(moment.tonic, moment.key)}:`];
       key = moment.key;
@@ -153,5 +153,5 @@ function memoryMap(heard: Heard, { fromBar, toBar }: Part): string {
   return bars.join(' | ');
 }
 
-const numberInMap = ({ reading, bass, root, chord }: HeardMoment): string =>
+const numberInMap = ({ reading, bass, root, chord }: ReadMoment): string =>
   bass === root ? reading.numeral : `${reading.numeral}/${chord.bass ?? ''}`;

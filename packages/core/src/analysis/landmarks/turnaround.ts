@@ -1,7 +1,7 @@
 import { quartersInBar } from '../../chart/meter';
 import { prettyNote } from '../../pitch/spelling';
 import { pitchClass } from '../../base/units';
-import type { HeardMoment } from '../readings/heard';
+import type { ReadMoment } from '../readings/chartReading';
 import { isDominant, isTwo } from '../readings/moment';
 import { landmark, type LandmarkFinder } from './landmark';
 
@@ -16,7 +16,7 @@ const FIVE = 7;
 type Fit = 'plain' | 'changed' | undefined;
 
 /** Whether a chord stands for a degree: on its root, on the dominant a tritone away, or as a dim. */
-function standsFor(moment: HeardMoment, degree: number): Fit {
+function standsFor(moment: ReadMoment, degree: number): Fit {
   const offset = pitchClass(moment.root - moment.key.tonic) as number;
   if (offset === degree) return isTwo(moment) || isDominant(moment) ? 'plain' : undefined;
   const partner = pitchClass(degree + 6) as number;
@@ -45,4 +45,4 @@ export const findTurnarounds: LandmarkFinder = ({ moments, chart }) => {
   });
 };
 
-const nameOfKey = ({ tonic, key }: HeardMoment): string => `${prettyNote(tonic)} ${key.mode}`;
+const nameOfKey = ({ tonic, key }: ReadMoment): string => `${prettyNote(tonic)} ${key.mode}`;

@@ -1,6 +1,6 @@
 import { quartersInBar } from '../../chart/meter';
 import { prettyNote, spellFrom } from '../../pitch/spelling';
-import type { Heard, HeardMoment } from '../readings/heard';
+import type { ChartReading, ReadMoment } from '../readings/chartReading';
 import { isDominant, isTwo } from '../readings/moment';
 import type { Landmark } from '../base/types';
 import {
@@ -15,10 +15,10 @@ import {
 
 /** A ii and its V next to one another; the V may be the one a tritone away. */
 export interface TwoFive {
-  readonly two: HeardMoment;
-  readonly five: HeardMoment;
+  readonly two: ReadMoment;
+  readonly five: ReadMoment;
   /** The I, where it follows. */
-  readonly one: HeardMoment | undefined;
+  readonly one: ReadMoment | undefined;
   readonly substitute: boolean;
   /** Position of the ii among the moments, and of what follows the V. */
   readonly at: number;
@@ -28,11 +28,11 @@ export interface TwoFive {
 /** A chord in a ii–V lasts two bars at the most; longer ones are places, not steps. */
 const LONGEST_BARS = 2;
 
-const isShort = (moment: HeardMoment, bar: number): boolean =>
+const isShort = (moment: ReadMoment, bar: number): boolean =>
   moment.end - moment.at <= LONGEST_BARS * bar;
 
 /** Every ii–V of the chart, in order. The I of the last may be the first chord: a chorus goes round. */
-export function twoFives({ moments, chart }: Heard): TwoFive[] {
+export function twoFives({ moments, chart }: ChartReading): TwoFive[] {
   const bar = quartersInBar(chart.meter);
   return moments.flatMap((two, at): TwoFive[] => {
     const five = moments[at + 1];
@@ -55,33 +55,33 @@ export function twoFives({ moments, chart }: Heard): TwoFive[] {
 }
 
 /** A V may change its colour before it goes on: G7sus4, G7b9. */
-function lastOfFive(moments: readonly HeardMoment[], at: number): number {
+function lastOfFive(moments: readonly ReadMoment[], at: number): number {
   let end = at;
   while (isSameFive(moments[at]!, moments[end + 1])) end += 1;
   return end;
 }
 
-const isSameFive = (five: HeardMoment, after: HeardMoment | undefined): boolean =>
+const isSameFive = (five: ReadMoment, after: ReadMoment | undefined): boolean =>
   !!after && after.root === five.root && isDominant(after);
 
 /** What a V comes to rest on: a dominant or a diminished chord goes on instead. */
-const isOne = ({ class: kind, reading }: HeardMoment): boolean =>
+const isOne = ({ class: kind, reading }: ReadMoment): boolean =>
   kind === 'major' || kind === 'minor' || kind === 'open' || reading.role === 'blues';
 
 /** ii–V–I in major and minor, and ii–Vs that go somewhere else. Minor iv and its bVII7 are no ii–V. */
-export const findTwoFives: LandmarkFinder = (heard) => {
-  const pairs = twoFives(heard);
+export const findTwoFives: LandmarkFinder = (tune) => {
+  const pairs = twoFives(tune);
   return pairs
     .filter(({ five }) => five.reading.role !== 'backdoor')
     .map((pair, at) => {
       const next = pairs[(at + 1) % pairs.length];
-      if (!pair.one) return elsewhere(pair, heard.moments[pair.next]);
+      if (!pair.one) return elsewhere(pair, tune.moments[pair.next]);
       // A chord that is itself the ii of the next pair is a step, not a place to rest.
       return pair.one === next?.two ? elsewhere(pair, pair.one) : toOne(pair, pair.one);
     });
 };
 
-function toOne({ two, five, substitute }: TwoFive, target: HeardMoment): Landmark {
+function toOne({ two, five, substitute }: TwoFive, target: ReadMoment): Landmark {
   const minor = target.class === 'minor';
   const roman = minor ? 'i' : 'I';
   const names = substitute ? `ii–subV–${roman}` : `ii–V–${roman}`;
@@ -92,7 +92,7 @@ function toOne({ two, five, substitute }: TwoFive, target: HeardMoment): Landmar
 }
 
 /** A ii–V by the key it points to, minor where its ii is half-diminished, and where it goes. */
-function elsewhere({ two, five, one }: TwoFive, next: HeardMoment | undefined): Landmark {
+function elsewhere({ two, five, one }: TwoFive, next: ReadMoment | undefined): Landmark {
   const mode = two.class === 'half-diminished' ? 'minor' : 'major';
   const target = prettyNote(spellFrom(five.chord.root, 3, 5));
   const on = next ? `, on to ${prettySymbol(next.chord.symbol)}` : '';
@@ -111,9 +111,9 @@ const isChain = ([first, second, third]: readonly TwoFive[]): boolean =>
   !!first && !!second && (!!third || FALLS_BY_STEP.includes(upFrom(first.two, second.two)));
 
 /** Two or more ii–Vs on end, each moved from the last by the same step. */
-export const findChains: LandmarkFinder = (heard) => {
+export const findChains: LandmarkFinder = (tune) => {
   const chains: TwoFive[][] = [];
-  for (const pair of twoFives(heard)) {
+  for (const pair of twoFives(tune)) {
     const chain = chains.at(-1);
     const last = chain?.at(-1);
     const move = last ? upFrom(last.two, pair.two) : 0;

@@ -1,6 +1,6 @@
 import { semitonesOf } from '../../chord/degrees';
 import type { PitchedChord } from '../../chord/types';
-import type { HeardMoment } from '../readings/heard';
+import type { ReadMoment } from '../readings/chartReading';
 import { above } from '../readings/numeral';
 import type { Role } from '../readings/types';
 import type { ChordClass } from '../base/chordClass';
@@ -174,13 +174,13 @@ const SITUATIONS: readonly Situation[] = [
 ];
 
 /** Applied dominants go by where they lead, not by where they stand. */
-const toMinorTarget = ({ reading, class: kind }: HeardMoment): boolean =>
+const toMinorTarget = ({ reading, class: kind }: ReadMoment): boolean =>
   kind === 'dominant' &&
   reading.role === 'applied dominant' &&
   /\/[b#]?[iv]+$/.test(reading.numeral);
 
 /** Scales by function, the fitting ones first; each holds every tone of the chord but a natural fifth. */
-export function poolsByFunction(moment: HeardMoment): Pool[] {
+export function poolsByFunction(moment: ReadMoment): Pool[] {
   const { chord } = moment;
   const offset = above(moment.key, moment.root);
   const situation = SITUATIONS.find(

@@ -1,10 +1,10 @@
 import { DEGREES, type Degree } from '../../chord/degrees';
 import { spellFrom, type NoteName } from '../../pitch/spelling';
-import type { HeardMoment } from '../readings/heard';
+import type { ReadMoment } from '../readings/chartReading';
 import type { Pool } from '../base/types';
 import { poolOf } from './scale';
 
-const on = ({ chord }: HeardMoment, degree: Degree): NoteName =>
+const on = ({ chord }: ReadMoment, degree: Degree): NoteName =>
   spellFrom(chord.root, DEGREES[degree].letterSteps, DEGREES[degree].semitones);
 
 const MINOR_SIXTH = 'minor sixth-diminished';
@@ -14,7 +14,7 @@ const MAJOR_SIXTH = 'major sixth-diminished';
  * Every chord as a sixth chord, its scale the sixth chord and the diminished of its dominant by turns.
  * Source: common practice.
  */
-export function sixthAndDiminished(moment: HeardMoment): Pool[] {
+export function sixthAndDiminished(moment: ReadMoment): Pool[] {
   const pool = (
     root: NoteName,
     scale: typeof MINOR_SIXTH | typeof MAJOR_SIXTH,
@@ -48,7 +48,7 @@ export function sixthAndDiminished(moment: HeardMoment): Pool[] {
  * A ii–V as one minor sound, the half-diminished chord as melodic minor on its third.
  * Source: common practice.
  */
-export function parentMinor(moment: HeardMoment, before: HeardMoment | undefined): Pool[] {
+export function parentMinor(moment: ReadMoment, before: ReadMoment | undefined): Pool[] {
   const school = 'parent minor';
   switch (moment.class) {
     case 'minor': {
@@ -74,7 +74,7 @@ export function parentMinor(moment: HeardMoment, before: HeardMoment | undefined
   }
 }
 
-function parentOfDominant(moment: HeardMoment, before: HeardMoment | undefined): Pool[] {
+function parentOfDominant(moment: ReadMoment, before: ReadMoment | undefined): Pool[] {
   const school = 'parent minor';
   const follows = before && before.root === (moment.root + 7) % 12;
   if (follows && before.class === 'half-diminished') {
@@ -101,7 +101,7 @@ function parentOfDominant(moment: HeardMoment, before: HeardMoment | undefined):
 }
 
 /** Fewer notes: a pentatonic of the key, of a dominant, or one triad a chord. Source: common practice. */
-export function simplePools(moment: HeardMoment): Pool[] {
+export function simplePools(moment: ReadMoment): Pool[] {
   const { chord, tonic, key, reading, class: kind } = moment;
   const school = 'simple';
   const pools: Pool[] = [];

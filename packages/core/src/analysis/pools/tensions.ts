@@ -4,7 +4,7 @@ import type { ChordTone } from '../../chord/types';
 import { pitchClassOf, type NoteName } from '../../pitch/spelling';
 import { pitchClass } from '../../base/units';
 import type { ChordClass } from '../base/chordClass';
-import type { HeardMoment } from '../readings/heard';
+import type { ReadMoment } from '../readings/chartReading';
 import type { Pool } from '../base/types';
 
 /** What a note of the pool is called above a chord that does not have it. */
@@ -29,7 +29,7 @@ export interface Colours {
  * The notes of a pool that may be added to a chord, and those to avoid on a long note: a half step above
  * a chord tone, but for b9 and b13 on dominants.
  */
-export function coloursOf(moment: HeardMoment, pool: Pool | undefined): Colours {
+export function coloursOf(moment: ReadMoment, pool: Pool | undefined): Colours {
   const { chord, root } = moment;
   const body = new Set(chord.tones.map(({ degree }) => semitonesOf(degree)));
   const tensions: ChordTone[] = [];
@@ -45,7 +45,7 @@ export function coloursOf(moment: HeardMoment, pool: Pool | undefined): Colours 
   return { tensions, avoid };
 }
 
-function tensionAt({ chord, class: kind }: HeardMoment, semitones: number): ChordTone[] {
+function tensionAt({ chord, class: kind }: ReadMoment, semitones: number): ChordTone[] {
   const degree = degreeAt(kind, chord.tones, semitones);
   return degree ? spellTones(chord.root, [degree]) : [];
 }

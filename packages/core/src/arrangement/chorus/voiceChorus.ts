@@ -109,15 +109,15 @@ const varied =
   (question, path) => {
     const settings = answered(question, path);
     const held: Record<number, Voicing> = {};
-    const heard: Record<number, string[]> = {};
+    const earlier: Record<number, string[]> = {};
     question.chorus.returns.forEach((before, at) => {
       if (before.length < time) held[at] = path[at]!;
-      else heard[at] = keysOf(before, path);
+      else earlier[at] = keysOf(before, path);
     });
     return {
       ...settings,
       locks: { ...held, ...settings.locks },
-      wishes: { ...settings.wishes, heard },
+      wishes: { ...settings.wishes, earlier },
     };
   };
 

@@ -8,12 +8,12 @@ import type { StoredArrangement, StoredSplit } from './stored';
 export function withSplit(
   arrangement: StoredArrangement,
   split: StoredSplit,
-  standing: boolean,
+  parted: boolean,
 ): StoredArrangement {
   const others = arrangement.splits.filter((other) => !isSame(other, split));
   const known = others.length < arrangement.splits.length;
-  if (known === standing) return arrangement;
-  return { ...arrangement, splits: standing ? [...others, split] : others };
+  if (known === parted) return arrangement;
+  return { ...arrangement, splits: parted ? [...others, split] : others };
 }
 
 const isSame = (a: StoredSplit, b: StoredSplit): boolean =>

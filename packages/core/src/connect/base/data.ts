@@ -82,7 +82,7 @@ export const noWishes: Wishes = {
   tops: {},
   shapes: {},
   keepTop: false,
-  heard: {},
+  earlier: {},
   splits: [],
   phraseEnds: [],
 };

@@ -75,7 +75,7 @@ export interface Wishes {
   /** Where the top note belongs to the next chord too, it had better stay. */
   readonly keepTop: boolean;
   /** Keys of the voicings that would be heard once more, see `voicingKey`. */
-  readonly heard: Readonly<Record<number, readonly string[]>>;
+  readonly earlier: Readonly<Record<number, readonly string[]>>;
   /** Changes inside one split chord: its parts are to differ. */
   readonly splits: readonly number[];
   /** Changes from one phrase to the next, where the whole hand may move an octave. */

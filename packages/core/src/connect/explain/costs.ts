@@ -1,7 +1,7 @@
 import type { Chord } from '../../chord/types';
 import type { Voicing } from '../../voicing/base/types';
 import { byTerm } from '../terms/cost';
-import { standing } from '../terms/prices';
+import { ownCost } from '../terms/prices';
 import { TERM_IDS, type Change, type ConnectSettings, type TermId } from '../base/types';
 
 export type TermCosts = Readonly<Record<TermId, number>>;
@@ -15,7 +15,7 @@ export function costByTerm(
 ): TermCosts {
   const standings = byTerm(settings.weights, (prices) =>
     path.reduce((sum, voicing, at) => {
-      return sum + standing({ chord: chords[at]!, voicing, at, settings }, prices);
+      return sum + ownCost({ chord: chords[at]!, voicing, at, settings }, prices);
     }, 0),
   );
   const costs = TERM_IDS.map((id) => {

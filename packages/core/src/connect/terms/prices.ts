@@ -51,5 +51,5 @@ export function pricesOf(weights: Weights, terms: readonly CostTerm[] = allTerms
 }
 
 /** Cost of a voicing where it stands. */
-export const standing = (facts: ChordFacts, prices: Prices): number =>
+export const ownCost = (facts: ChordFacts, prices: Prices): number =>
   prices.sound(facts) + prices.grip(facts);

@@ -6,7 +6,7 @@ import type { VoicedNote, Voicing } from '../../voicing/base/types';
 import { midi } from '../../base/units';
 import { SIZES, defaultSettings, defaultWeights, noWishes } from '../base/data';
 import { changeCost } from './cost';
-import { pricesOf, standing } from './prices';
+import { pricesOf, ownCost } from './prices';
 import type { ChangePlace, ConnectSettings, CostTerm } from '../base/types';
 import { weigh } from '../base/weighed';
 import { drift } from './drift';
@@ -51,10 +51,7 @@ const change = (
     pricesOf(defaultWeights, [term]),
   );
 const own = (term: CostTerm, v: Voicing, with_ = keys, at = 0): number =>
-  standing(
-    { chord: chord('C'), voicing: v, at, settings: with_ },
-    pricesOf(defaultWeights, [term]),
-  );
+  ownCost({ chord: chord('C'), voicing: v, at, settings: with_ }, pricesOf(defaultWeights, [term]));
 
 describe('motion', () => {
   it('adds up what every voice moves, the top voice weighted', () => {
@@ -160,7 +157,7 @@ describe('the line on top', () => {
 describe('variety', () => {
   it('charges a grip that was heard before where the chord returns', () => {
     const grip = plain(60, 64);
-    const wishing = { ...keys, wishes: { ...noWishes, heard: { 5: [voicingKey(grip)] } } };
+    const wishing = { ...keys, wishes: { ...noWishes, earlier: { 5: [voicingKey(grip)] } } };
     expect(own(variety, grip, wishing, 5)).toBe(SIZES.sameGrip);
     expect(own(variety, plain(60, 65), wishing, 5)).toBe(0);
     expect(own(variety, grip, wishing, 4)).toBe(0);

@@ -7,6 +7,6 @@ export const variety: CostTerm = {
   id: 'variety',
   label: 'Something new on returns',
   grip: ({ voicing, at, settings: { wishes } }) =>
-    wishes.heard[at]?.includes(voicingKey(voicing)) ? SIZES.sameGrip : 0,
+    wishes.earlier[at]?.includes(voicingKey(voicing)) ? SIZES.sameGrip : 0,
   again: SIZES.sameColour,
 };

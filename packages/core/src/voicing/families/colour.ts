@@ -6,8 +6,8 @@ export const colour: VoicingFamily = {
   label: 'free colours',
   about: 'Any choice of chord tones and tensions that keeps the guide tones: for a top line.',
   of: {
-    kind: 'pool',
-    pool: ({ degrees, tensions, guideTones }) => ({
+    kind: 'free',
+    choice: ({ degrees, tensions, guideTones }) => ({
       degrees: [...degrees, ...tensions],
       needed: guideTones,
       fewest: 3,

@@ -12,7 +12,7 @@ export interface VoicingFamily {
   /** For a form made of close position: the voices that fall an octave, counted from the top. */
   readonly dropped?: readonly number[];
   /** The ways it stacks a chord; or, for the family that stacks freely, what it draws on. */
-  readonly of: Stacking | Drawing;
+  readonly of: Stacking | FreeStacking;
 }
 
 export interface Stacking {
@@ -21,12 +21,12 @@ export interface Stacking {
 }
 
 /** Any choice of tones, in any order, that holds what is needed. */
-export interface Drawing {
-  readonly kind: 'pool';
-  readonly pool: (material: Material) => Pool;
+export interface FreeStacking {
+  readonly kind: 'free';
+  readonly choice: (material: Material) => ToneChoice;
 }
 
-export interface Pool {
+export interface ToneChoice {
   /** No two of one pitch. */
   readonly degrees: readonly Degree[];
   readonly needed: readonly Degree[];

@@ -1,6 +1,6 @@
 import type { Degree } from '../../chord/degrees';
 import type { NoteName } from '../../pitch/spelling';
-import type { Pool } from '../families/family';
+import type { ToneChoice } from '../families/family';
 import type { DegreeStack, FamilyId, Voicing } from '../base/types';
 
 /** The chord that shapes are placed for. */
@@ -17,5 +17,5 @@ export type Placing = (occasion: Occasion) => Voicing[];
 /** Who plays: turns stacks and pools into what two hands can hold, at every octave of the window. */
 export interface Player {
   readonly stacks: (stacks: readonly DegreeStack[]) => Placing;
-  readonly pool: (pool: Pool) => Placing;
+  readonly choice: (pool: ToneChoice) => Placing;
 }

@@ -1,7 +1,7 @@
 import { semitonesOf, type Degree } from '../../chord/degrees';
 import { midi } from '../../base/units';
 import { choose } from '../../base/choose';
-import type { Pool } from '../families/family';
+import type { ToneChoice } from '../families/family';
 import type { Occasion, Placing, Player } from '../instruments/player';
 import { stackUp } from '../base/stacks';
 import type { DegreeStack, Keyboard, Voicing, VoicingSettings } from '../base/types';
@@ -54,7 +54,7 @@ export function keysPlayer(keyboard: Keyboard, settings: Settings): Player {
 
   return {
     stacks,
-    pool: (pool) => {
+    choice: (pool) => {
       const most = Math.min(pool.most, room.mostNotes);
       const sizes = { ...pool, most, fewest: Math.min(pool.fewest, most) };
       return stacks(everyOrder(sizes));
@@ -63,7 +63,7 @@ export function keysPlayer(keyboard: Keyboard, settings: Settings): Player {
 }
 
 /** The choices of a pool in every order, each tone the nearest above the one before. */
-function everyOrder({ degrees, needed, fewest, most }: Pool): DegreeStack[] {
+function everyOrder({ degrees, needed, fewest, most }: ToneChoice): DegreeStack[] {
   const stacks: DegreeStack[] = [];
   for (let size = fewest; size <= most; size += 1) {
     const sets = choose(degrees, size).filter((set) => needed.every((d) => set.includes(d)));

@@ -103,8 +103,8 @@ const shapeOf = (heights: readonly number[]): string =>
 
 function isColour(heard: readonly Degree[], material: Material): boolean {
   const { of } = familyOf('colour');
-  if (of.kind !== 'pool') return false;
-  const { degrees, needed, fewest, most } = of.pool(material);
+  if (of.kind !== 'free') return false;
+  const { degrees, needed, fewest, most } = of.choice(material);
   const apart = new Set(heard.map(semitonesOf)).size === heard.length;
   const enough = heard.length >= fewest && heard.length <= most;
   const belong = heard.every((degree) => degrees.includes(degree));

@@ -217,7 +217,7 @@ function membersOf(id: FamilyId, name: string): (pitches: readonly number[]) => 
         return same && heights.every((height, voice) => height + shift === pitches[voice]);
       });
   }
-  const pool = of.pool(materialOf(chord(name), defaultVoicingSettings));
+  const pool = of.choice(materialOf(chord(name), defaultVoicingSettings));
   return (pitches) => {
     const classes = new Set(pitches.map((pitch) => (pitch - root + 120) % 12));
     const has = (degree: Degree): boolean => classes.has(semitonesOf(degree));

@@ -1,12 +1,12 @@
 import { midi, pitchClass } from '../../base/units';
-import type { Pool } from '../families/family';
+import type { ToneChoice } from '../families/family';
 import type { Occasion, Placing, Player } from '../instruments/player';
 import { inversionOf } from '../base/stacks';
 import type { DegreeStack, Fretted, VoicedNote, Voicing, VoicingSettings } from '../base/types';
 import { assessor, type Lie } from './assess';
 import { fretsLeft, openPitches, type FretPlace } from './geometry';
 import { openStackShapes } from './openShapes';
-import { openPoolShapes, poolShapes } from './poolShapes';
+import { openChoiceShapes, choiceShapes } from './choiceShapes';
 import { stackShapes, widestSpan, type Shape } from './shapes';
 
 type Settings = Pick<VoicingSettings, 'room' | 'includeOutOfReach'>;
@@ -60,13 +60,13 @@ export function stringsPlayer(neck: Fretted, settings: Settings): Player {
       });
   };
 
-  const pool = (drawn: Pool): Placing => {
+  const choice = (drawn: ToneChoice): Placing => {
     const most = Math.min(drawn.most, room.mostNotes);
     const limited = { ...drawn, most, fewest: Math.min(drawn.fewest, most) };
     const known = new Map<string, Shape[]>();
     const shapesAt = (base: number, span: number): Shape[] => {
       const key = `${base} ${span}`;
-      const shapes = known.get(key) ?? poolShapes(neck, limited, base, span);
+      const shapes = known.get(key) ?? choiceShapes(neck, limited, base, span);
       known.set(key, shapes);
       return shapes;
     };
@@ -78,7 +78,7 @@ export function stringsPlayer(neck: Fretted, settings: Settings): Player {
       };
       for (let lowest = 0; lowest <= frets; lowest += 1) {
         const span = lowest ? widestSpan(neck, lowest, poolLimit) : 0;
-        for (const shape of openPoolShapes(neck, limited, at.root, lowest, span)) take(shape, 0);
+        for (const shape of openChoiceShapes(neck, limited, at.root, lowest, span)) take(shape, 0);
         if (!lowest) continue;
         for (const shape of shapesAt(pitchClass(lowest - at.root), span)) take(shape, lowest);
       }
@@ -86,7 +86,7 @@ export function stringsPlayer(neck: Fretted, settings: Settings): Player {
     };
   };
 
-  return { stacks, pool };
+  return { stacks, choice };
 }
 
 /** The lowest fret from 1 at which a shape stands on this root. */

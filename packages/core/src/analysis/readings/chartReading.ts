@@ -11,7 +11,7 @@ import { readInEveryKey } from './everyKey';
 import type { Reading } from './types';
 
 /** A chord with the key it is heard in. */
-export interface HeardMoment extends Moment {
+export interface ReadMoment extends Moment {
   readonly key: Key;
   /** Tonic of the key as it is spelled here. */
   readonly tonic: NoteName;
@@ -21,13 +21,13 @@ export interface HeardMoment extends Moment {
 }
 
 /** A chart as heard: what sections, landmarks and pools are found in. */
-export interface Heard {
+export interface ChartReading {
   readonly chart: Chart;
   readonly time: Timeline;
   readonly events: readonly ChartEvent[];
-  readonly moments: readonly HeardMoment[];
+  readonly moments: readonly ReadMoment[];
   /** For each counted bar the chords that sound in it. */
-  readonly bars: readonly (readonly HeardMoment[])[];
+  readonly bars: readonly (readonly ReadMoment[])[];
   readonly home: { readonly key: Key; readonly tonic: NoteName };
   readonly blues: readonly BluesChorus[];
   /** The keys that were tried, in the order of the key path's positions. */
@@ -43,7 +43,7 @@ export interface Heard {
 const FOUR_BARS = 4;
 
 /** Finds the key of every chord and the best reading of it there. */
-export function hear(chart: Chart): Heard {
+export function readChart(chart: Chart): ChartReading {
   const time = timeline(chart);
   const counted = countedBars(time);
   const starts = new Set(time.bars.flatMap((bar) => (bar.section === undefined ? [] : [bar.at])));
@@ -61,19 +61,19 @@ export function hear(chart: Chart): Heard {
     home: header,
   });
   const nameOfKey = keyNames(moments, (at) => keys[keyPath.keys[at]!]!, header);
-  const heard = moments.map((moment, at): HeardMoment => {
+  const readMoments = moments.map((moment, at): ReadMoment => {
     const position = keyPath.keys[at]!;
     const own = readings[at]![position]!;
     const key = keys[position]!;
     return { ...moment, key, tonic: nameOfKey(key), readings: own, reading: own[0]! };
   });
-  const home = homeOf(keys, heard, header);
+  const home = homeOf(keys, readMoments, header);
   return {
     chart,
     time,
     events: time.events,
-    moments: heard,
-    bars: chordsOfBars(time, heard),
+    moments: readMoments,
+    bars: chordsOfBars(time, readMoments),
     home: { key: home, tonic: nameOfKey(home) },
     keys,
     blues,
@@ -163,7 +163,7 @@ function tonicsOfBlues(blues: readonly BluesChorus[], bars: number): (number | u
 /** The key of the header where the chart is in it at all, else the one that holds longest. */
 function homeOf(
   keys: readonly Key[],
-  moments: readonly HeardMoment[],
+  moments: readonly ReadMoment[],
   header: Key | undefined,
 ): Key {
   const timeIn = (key: Key): number =>

@@ -2,15 +2,15 @@ import { quartersInBar } from '../../chart/meter';
 import { semitonesOf } from '../../chord/degrees';
 import { prettyNote } from '../../pitch/spelling';
 import { pitchClass } from '../../base/units';
-import type { Heard, HeardMoment } from '../readings/heard';
+import type { ChartReading, ReadMoment } from '../readings/chartReading';
 import { landmark, nameOfRoot, type LandmarkFinder } from './landmark';
 
 /** Runs of moments of which each goes on from the last. */
 function runs(
-  moments: readonly HeardMoment[],
-  goesOn: (from: HeardMoment, to: HeardMoment, run: readonly HeardMoment[]) => boolean,
-): HeardMoment[][] {
-  const found: HeardMoment[][] = [];
+  moments: readonly ReadMoment[],
+  goesOn: (from: ReadMoment, to: ReadMoment, run: readonly ReadMoment[]) => boolean,
+): ReadMoment[][] {
+  const found: ReadMoment[][] = [];
   for (const moment of moments) {
     const run = found.at(-1);
     const last = run?.at(-1);
@@ -20,14 +20,14 @@ function runs(
   return found;
 }
 
-const pitchesOf = ({ root, bass, chord }: HeardMoment): Set<number> =>
+const pitchesOf = ({ root, bass, chord }: ReadMoment): Set<number> =>
   new Set([bass, ...chord.tones.map(({ degree }) => pitchClass(root + semitonesOf(degree)))]);
 
 /**
  * The half step, 1 up or 11 down, by which one tone of a standing chord moves; 0 when not just one does.
  * Root and fifth may come, go or be doubled: C to Cmaj7 is the root stepping down, C+ to C6 the #5 up.
  */
-function movedTone(from: HeardMoment, to: HeardMoment): number {
+function movedTone(from: ReadMoment, to: ReadMoment): number {
   const [a, b] = [pitchesOf(from), pitchesOf(to)];
   const frame = [from.root as number, pitchClass(from.root + 7) as number];
   const gone = [...a].filter((pitch) => !b.has(pitch));
@@ -75,7 +75,7 @@ export const findPedals: LandmarkFinder = ({ moments, chart }) =>
     });
 
 /** A pedal begins with the last chord on its own note before the others, and ends with the first after. */
-function withoutStanding(run: readonly HeardMoment[]): HeardMoment[] {
+function withoutStanding(run: readonly ReadMoment[]): ReadMoment[] {
   const others = run.flatMap(({ root, bass }, at) => (root === bass ? [] : [at]));
   const [first, last] = [others[0], others.at(-1)];
   if (first === undefined || last === undefined) return [];
@@ -87,9 +87,9 @@ const VAMP_BARS = 4;
 const VAMP_CHORDS = 4;
 
 /** One chord for four bars or more, or two that change places; a blues is none. */
-export const findVamps: LandmarkFinder = (heard) => {
-  const bar = quartersInBar(heard.chart.meter);
-  const found = runs(heard.moments, (from, to, run) => {
+export const findVamps: LandmarkFinder = (tune) => {
+  const bar = quartersInBar(tune.chart.meter);
+  const found = runs(tune.moments, (from, to, run) => {
     if (run.length === 1) return from.end === to.at && from.root !== to.root;
     return to.root === run.at(-2)!.root && to.class === run.at(-2)!.class;
   });
@@ -101,12 +101,12 @@ export const findVamps: LandmarkFinder = (heard) => {
     const [first, second] = run;
     const last = run.at(-1)!;
     const long = last.end - first!.at >= VAMP_BARS * bar;
-    if (!long || inBlues(heard, first!) || (run.length > 1 && run.length < VAMP_CHORDS)) return [];
+    if (!long || inBlues(tune, first!) || (run.length > 1 && run.length < VAMP_CHORDS)) return [];
     const bars = Math.round((last.end - first!.at) / bar);
     const names = second ? `${nameOfRoot(first!)} and ${nameOfRoot(second)}` : nameOfRoot(first!);
     return [landmark('modal vamp', `modal vamp on ${names}, ${bars} bars`, first!, last)];
   });
 };
 
-const inBlues = ({ blues }: Heard, { fromBar }: HeardMoment): boolean =>
+const inBlues = ({ blues }: ChartReading, { fromBar }: ReadMoment): boolean =>
   blues.some((chorus) => fromBar >= chorus.fromBar && fromBar < chorus.fromBar + 12);

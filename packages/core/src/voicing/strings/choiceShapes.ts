@@ -1,6 +1,6 @@
 import { semitonesOf, type Degree } from '../../chord/degrees';
 import { pitchClass, semitones } from '../../base/units';
-import type { Pool } from '../families/family';
+import type { ToneChoice } from '../families/family';
 import type { Fretted, StackTone } from '../base/types';
 import { openPitches } from './geometry';
 import type { Shape } from './shapes';
@@ -27,16 +27,20 @@ interface Region {
  * The shapes of a pool whose lowest fret is the root's pitch class plus `base`, over at most `span`
  * frets, no string open. The neck is searched, not the sets of pitches, most of which lie nowhere.
  */
-export const poolShapes = (neck: Fretted, pool: Pool, base: number, span: number): Shape[] =>
-  choices(neck, pool, { offsets: upTo(0, span), edge: 0, base });
+export const choiceShapes = (
+  neck: Fretted,
+  pool: ToneChoice,
+  base: number,
+  span: number,
+): Shape[] => choices(neck, pool, { offsets: upTo(0, span), edge: 0, base });
 
 /**
  * The choices that have open strings, for a chord on one root: the fretted ones among them start at
  * `lowest` and cover at most `span` frets. `lowest` 0 means that every string is open.
  */
-export function openPoolShapes(
+export function openChoiceShapes(
   neck: Fretted,
-  pool: Pool,
+  pool: ToneChoice,
   root: number,
   lowest: number,
   span: number,
@@ -53,7 +57,7 @@ const upTo = (from: number, to: number): number[] =>
  * Every choice of one fret or silence a string with as many tones as the pool asks for, no tone twice
  * and each needed one among them. A branch is cut when it repeats a tone or can no longer have enough.
  */
-function choices(neck: Fretted, pool: Pool, region: Region): Shape[] {
+function choices(neck: Fretted, pool: ToneChoice, region: Region): Shape[] {
   const strings = optionsOf(neck, pool, region);
   const needed = pool.needed.reduce((bits, degree) => bits | bitOf(degree), 0);
   const shapes: Shape[] = [];
@@ -80,7 +84,7 @@ function choices(neck: Fretted, pool: Pool, region: Region): Shape[] {
 
 const bitOf = (degree: Degree): number => 1 << semitonesOf(degree);
 
-function optionsOf(neck: Fretted, pool: Pool, { offsets, base }: Region): Option[][] {
+function optionsOf(neck: Fretted, pool: ToneChoice, { offsets, base }: Region): Option[][] {
   const names = new Map(pool.degrees.map((degree) => [semitonesOf(degree), degree]));
   return openPitches(neck).map((open, string) =>
     offsets.flatMap((offset) => {

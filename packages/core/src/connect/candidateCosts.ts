@@ -4,7 +4,7 @@ import type { Layer } from './solver/layer';
 import type { ConnectSettings } from './base/types';
 
 /** By candidate, what it costs where it stands: its sound, judged once for all its grips, and its grip. */
-export function standingCosts(
+export function candidateCosts(
   chord: Chord,
   { voicings, soundOf, example }: Layer,
   at: number,
