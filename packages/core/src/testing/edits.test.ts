@@ -16,6 +16,7 @@ import {
 import { deleteBar, insertBar, moveBar, nameSection, writeBar } from '../chart/edit';
 import type { Hit } from '../comp/base/types';
 import { midi, ticks } from '../base/units';
+import { defaultSection } from '../comp/defaults';
 
 /**
  * Whatever is edited, everything that was said of a chord or a bar stays with it, or is told to have no
@@ -275,6 +276,10 @@ function expected(tune: Tune, slots: readonly RefSlot[], bars: readonly RefBar[]
 const positionsOf = ({ written }: Tune): Positions =>
   positionsIn(readWritten(written).chart, written.places);
 
+/** Every third chord is voiced anew while it lasts; no chord is as short as that. */
+const isSplit = (at: number): boolean => at % 3 === 0;
+const A_QUARTER_OF_A_BEAT = 0.25;
+
 /** Everything that hangs on chords and bars, one of each on each. */
 function markEverything(positions: Positions): Arrangement {
   const { whole, timeline } = positions;
@@ -282,11 +287,17 @@ function markEverything(positions: Positions): Arrangement {
     ...{ bar: number, at: ticks(0), length: ticks(number) },
     ...{ hold: 'short', touch: 'plain', accent: false },
   }));
+  const splits = whole.flatMap((_, at) =>
+    isSplit(at) ? [{ at, symbol: `chord ${at}`, after: A_QUARTER_OF_A_BEAT }] : [],
+  );
+  // A top note is said of a part, and parts of split chords count.
+  const partOf = (at: number): number => at + splits.filter((split) => split.at < at).length;
   return {
     ...defaultArrangement,
+    splits,
     line: {
       keepTop: false,
-      notes: whole.map((_, at) => ({ at, symbol: `chord ${at}`, midi: 60 })),
+      notes: whole.map((_, at) => ({ at: partOf(at), symbol: `chord ${at}`, midi: 60 })),
       spans: [],
     },
     comp: {
@@ -296,6 +307,7 @@ function markEverything(positions: Positions): Arrangement {
         ...{ at, symbol: `chord ${at}`, chorus: 0 },
         ...{ device: 'slide', variant: 'from below, a beat early' },
       })),
+      plan: [timeline.bars.map(({ place }) => ({ from: place, to: place, plan: defaultSection }))],
     },
   };
 }
@@ -341,10 +353,24 @@ it(
         const places = expected(tune, slots, all);
         const noteAt = new Map(arrangement.line.notes.map((note) => [note.symbol, note.at]));
         const deviceAt = new Map(arrangement.comp.devices.map((each) => [each.symbol, each.at]));
-        expect(slots.map((_, at) => noteAt.get(`chord ${at}`))).toEqual(places.chords);
+        const splitAt = new Map(arrangement.splits.map((split) => [split.symbol, split.at]));
+        const splitChords = places.chords.filter((_, at) => isSplit(at));
+        expect(slots.flatMap((_, at) => (isSplit(at) ? [splitAt.get(`chord ${at}`)] : []))).toEqual(
+          splitChords,
+        );
+        const partsOf = (place: number | undefined): number | undefined =>
+          place === undefined
+            ? undefined
+            : place + splitChords.filter((split) => split !== undefined && split < place).length;
+        expect(slots.map((_, at) => noteAt.get(`chord ${at}`))).toEqual(places.chords.map(partsOf));
         expect(slots.map((_, at) => deviceAt.get(`chord ${at}`))).toEqual(places.chords);
         const hitAt = new Map(arrangement.comp.hits.map(({ length, bar }) => [length, bar - 1]));
         expect(all.map((_, bar) => hitAt.get(ticks(bar + 1)))).toEqual(places.bars);
+        const [planned = []] = arrangement.comp.plan;
+        const plannedAt = new Map(planned.map(({ from }) => [from.bar, now.barAt(from)! - 1]));
+        expect(start.timeline.bars.map(({ place }) => plannedAt.get(place.bar))).toEqual(
+          places.bars,
+        );
         const moved = ((tune.transposed + 5) % 12) - 5;
         const line = fitLine({ written: false, notes: solo }, frame, now);
         const lineAt = new Map(
@@ -352,7 +378,8 @@ it(
         );
         expect(all.map((_, bar) => lineAt.get(bar))).toEqual(places.bars);
 
-        const lost = [...places.chords, ...places.chords, ...places.bars].filter(
+        const { chords, bars } = places;
+        const lost = [...chords, ...chords, ...splitChords, ...bars, ...bars].filter(
           (place) => place === undefined,
         );
         expect(unfit).toHaveLength(lost.length);

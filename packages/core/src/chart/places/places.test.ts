@@ -137,3 +137,31 @@ describe('typed and pasted text is aligned bar by bar', () => {
     expect(new Set(barIds(turned)).size).toBe(500);
   });
 });
+
+describe('a tune pasted in another key', () => {
+  const TUNE = '[A]\n| Dm7 G7 | Cmaj7 | % |\n[B]\n| A7 . Bm7/A E7 | Am6 |';
+  const MOVED = '[A]\n| Fm7 Bb7 | Ebmaj7 | % |\n[B]\n| C7 . Dm7/C G7 | Cm6 |';
+  const idsOf = ({ places }: WrittenChart) =>
+    places.sections.map(({ id, bars }) => ({ id, bars: bars.map((bar) => bar) }));
+
+  it('has moved: every bar and chord is the one it was, three half steps higher', () => {
+    const first = firstWritten(TUNE);
+    const there = retyped(first, MOVED, 'new');
+    expect(there.places.transposed).toBe(3);
+    expect(idsOf(there)).toEqual(idsOf(first));
+    const home = retyped(there, TUNE, 'newer');
+    expect(home).toEqual(first);
+  });
+
+  it.each([
+    ['one chord went another way', MOVED.replace('Cm6', 'C6')],
+    ['a bass stayed', MOVED.replace('Dm7/C', 'Dm7/A')],
+    ['a bar is new', `${MOVED} Fm7 |`],
+  ])('has not where %s', (_, text) => {
+    expect(retyped(firstWritten(TUNE), text, 'new').places.transposed).toBe(0);
+  });
+
+  it('has not where one or two chords were only corrected', () => {
+    expect(retyped(firstWritten('| C7 | F7 |'), '| D7 | G7 |', 'new').places.transposed).toBe(0);
+  });
+});

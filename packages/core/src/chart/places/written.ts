@@ -2,6 +2,7 @@ import { formatChart } from '../formatChart';
 import { parseChart, type ParsedChart } from '../parseChart';
 import type { Chart, Meter } from '../types';
 import { carryPlaces, carryTyped } from './carry';
+import { inTheirOrder, movedWhole } from './movedWhole';
 import { freshPlaces, identify, placesFit } from './identify';
 import type { ChartPlaces } from '../placeTypes';
 
@@ -26,7 +27,10 @@ export const firstWritten = (text: string, meter?: Meter): WrittenChart => ({
   places: freshPlaces(parseChart(text, meter).chart),
 });
 
-/** The chart with its text typed or pasted over. @param seed see `carryPlaces` */
+/**
+ * The chart with its text typed or pasted over. Text that is the whole tune in another key moves it there.
+ * @param seed see `carryPlaces`
+ */
 export function retyped(
   written: WrittenChart,
   text: string,
@@ -35,7 +39,11 @@ export function retyped(
 ): WrittenChart {
   const before = readWritten(written, meter).chart;
   const after = parseChart(text, meter).chart;
-  return { text, places: carryTyped(before, after, written.places, seed) };
+  const moved = movedWhole(before, after);
+  const places = moved
+    ? carryPlaces(before, inTheirOrder(before, after), written.places, seed, moved)
+    : carryTyped(before, after, written.places, seed);
+  return { text, places };
 }
 
 /** An edit of a chart, and what is told of it. */
