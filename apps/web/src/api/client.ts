@@ -1,8 +1,8 @@
-import type { Profile } from '@drop-close/core';
 import type {
+  Profile,
+  ProblemDetails,
   ArrangementFields,
   ArrangementView,
-  Problem,
   ProfileView,
   SetFields,
   SetView,
@@ -11,7 +11,13 @@ import type {
   TuneFields,
   TuneGlance,
   TuneView,
-} from './types';
+} from '@drop-close/core';
+
+/** What of an answer that says no is used here. */
+export type Problem = Pick<
+  ProblemDetails,
+  'status' | 'title' | 'detail' | 'errors' | 'yours' | 'theirs'
+>;
 
 /** The server answered, and said no. */
 export class Refusal extends Error {

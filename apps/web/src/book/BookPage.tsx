@@ -1,3 +1,4 @@
+import type { SetView, TuneGlance } from '@drop-close/core';
 import { PlusOutlined } from '@ant-design/icons';
 import {
   DndContext,
@@ -14,7 +15,6 @@ import { sortableKeyboardCoordinates } from '@dnd-kit/sortable';
 import { Alert, Button, type MenuProps } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { SetView, TuneGlance } from '../api/types';
 import { BookFiltersBar } from './BookFiltersBar';
 import { FILTER_NAMES, filterTunes, optionsOf, type BookFilters } from './filters';
 import { moved, withTune, withoutPlace } from './order';

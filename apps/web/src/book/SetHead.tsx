@@ -1,5 +1,5 @@
+import type { SetView } from '@drop-close/core';
 import { Button, Input } from 'antd';
-import type { SetView } from '../api/types';
 
 interface SetHeadProps {
   readonly set: SetView;

@@ -1,8 +1,8 @@
+import type { SetView } from '@drop-close/core';
 import { PlusOutlined } from '@ant-design/icons';
 import { useDroppable } from '@dnd-kit/core';
 import { Button } from 'antd';
 import { Link } from 'react-router';
-import type { SetView } from '../api/types';
 
 interface SetListProps {
   readonly sets: readonly SetView[];

@@ -1,8 +1,8 @@
+import type { TuneGlance } from '@drop-close/core';
 import { HolderOutlined, MoreOutlined } from '@ant-design/icons';
 import { Button, Dropdown, type MenuProps } from 'antd';
 import type { ComponentProps } from 'react';
 import { Link } from 'react-router';
-import type { TuneGlance } from '../api/types';
 import { prettyName } from '../ui/notation';
 
 /** What a row is taken up by. */

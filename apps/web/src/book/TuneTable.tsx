@@ -1,9 +1,9 @@
+import type { SetView, TuneGlance } from '@drop-close/core';
 import { useDraggable } from '@dnd-kit/core';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import type { MenuProps } from 'antd';
 import type { ReactNode } from 'react';
-import type { SetView, TuneGlance } from '../api/types';
 import { RowHandle, TuneCells } from './TuneRow';
 
 type MenuOf = (tune: TuneGlance, place?: number) => MenuProps;

@@ -1,4 +1,4 @@
-import type { TuneGlance } from '../api/types';
+import type { TuneGlance } from '@drop-close/core';
 import { filterTunes, formOf, optionsOf } from './filters';
 
 const tune = (change: Partial<TuneGlance>): TuneGlance => ({

@@ -1,5 +1,4 @@
-import { LANDMARK_KINDS, type LandmarkKind } from '@drop-close/core';
-import type { TuneGlance } from '../api/types';
+import { LANDMARK_KINDS, type LandmarkKind, type TuneGlance } from '@drop-close/core';
 
 /** What is looked for in the book; what is left out matches every tune. */
 export interface BookFilters {

@@ -1,4 +1,4 @@
-import type { SetView } from '../api/types';
+import type { SetView } from '@drop-close/core';
 import { moved, withTune, withoutPlace } from './order';
 
 const set: SetView = { id: 's', name: 'First set', tuneIds: ['a', 'b', 'c', 'b'], version: 1 };

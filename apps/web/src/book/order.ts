@@ -1,4 +1,4 @@
-import type { SetView } from '../api/types';
+import type { SetView } from '@drop-close/core';
 
 /** A set with a tune at its end. */
 export const withTune = (set: SetView, tuneId: string): SetView => ({

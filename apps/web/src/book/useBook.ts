@@ -1,10 +1,10 @@
+import type { SetView, TuneFields, TuneGlance } from '@drop-close/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { createElement } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { useKeptRows } from '../saving/useKeptRows';
-import type { SetView, TuneFields, TuneGlance } from '../api/types';
 
 const BLANK: TuneFields = {
   title: 'New tune',

@@ -1,5 +1,5 @@
+import type { ArrangementFields, ArrangementView, TuneFields, TuneView } from '@drop-close/core';
 import equal from 'fast-deep-equal';
-import type { ArrangementFields, ArrangementView, TuneFields, TuneView } from '../api/types';
 import type { Origin, TuneDocument } from './types';
 
 /** A stored tune with one of its arrangements, as a document. @throws when it has no arrangement. */

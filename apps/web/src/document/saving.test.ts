@@ -1,5 +1,5 @@
+import type { ArrangementView, TuneView } from '@drop-close/core';
 import { Refusal, Unreachable } from '../api/client';
-import type { ArrangementView, TuneView } from '../api/types';
 import { keepCopy, readCopy, type LocalCopy } from './localCopy';
 import { openTune } from './openTune';
 import { saveDocument } from './saver';

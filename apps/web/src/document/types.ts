@@ -1,5 +1,10 @@
-import type { Arrangement, Positions, StoredArrangement, Unfit } from '@drop-close/core';
-import type { TuneFields } from '../api/types';
+import type {
+  Arrangement,
+  Positions,
+  StoredArrangement,
+  Unfit,
+  TuneFields,
+} from '@drop-close/core';
 
 /** A tune and one arrangement of it, as they are saved. */
 export interface TuneDocument extends Required<TuneFields> {

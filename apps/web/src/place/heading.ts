@@ -1,6 +1,12 @@
-import { FOUR_FOUR, parseMeter, type ChartHeader, type Feel, type Meter } from '@drop-close/core';
+import {
+  FOUR_FOUR,
+  parseMeter,
+  type ChartHeader,
+  type Feel,
+  type Meter,
+  type TuneFields,
+} from '@drop-close/core';
 import { useMemo } from 'react';
-import type { TuneFields } from '../api/types';
 import { useTune } from '../document/store';
 import { useChorus } from '../engine/useChorus';
 

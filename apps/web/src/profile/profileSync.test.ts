@@ -1,6 +1,5 @@
-import { defaultProfile, type Profile } from '@drop-close/core';
+import { defaultProfile, type Profile, type ProfileView } from '@drop-close/core';
 import { Refusal, Unreachable } from '../api/client';
-import type { ProfileView } from '../api/types';
 import { begin } from '../saving/history';
 import { changeProfile, profileNow, undoProfile, useProfileStore } from './profileStore';
 import { saveProfile, settleProfile, startProfileSync } from './profileSync';

@@ -6,10 +6,10 @@ import {
   type LostBars,
   type Misfit,
   type Positions,
+  type SoloView,
 } from '@drop-close/core';
 import { App, Button } from 'antd';
 import { createElement, useMemo } from 'react';
-import type { SoloView } from '../api/types';
 import { useSolos } from '../comp/desk/useSolos';
 import { fittedOf } from '../document/reading';
 import { useDocument, useStoredTune, useTune } from '../document/store';

@@ -1,8 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { fitLine, frameOf, type SoloLine, type SoloNote } from '@drop-close/core';
+import { fitLine, frameOf, type SoloLine, type SoloNote, type SoloView } from '@drop-close/core';
 import { useMemo } from 'react';
 import { api } from '../../api/client';
-import type { SoloView } from '../../api/types';
 import { useDocument, useTune } from '../../document/store';
 import { useKeptRows } from '../../saving/useKeptRows';
 

@@ -1,9 +1,8 @@
-import type { SoloLine } from '@drop-close/core';
+import type { SoloLine, SoloView } from '@drop-close/core';
 import { App, Button, Upload } from 'antd';
 import { useState } from 'react';
 import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
-import type { SoloView } from '../../api/types';
 import { changeComp } from '../desk/compActions';
 import { useSolos } from '../desk/useSolos';
 import { FileNote } from './FileNote';
