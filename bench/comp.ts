@@ -12,6 +12,7 @@ import {
   offbeatAt,
   parseChart,
   standInLine,
+  quarters,
   ticks,
   withoutHit,
   type ComposeRequest,
@@ -36,7 +37,7 @@ function request(instrument: 'guitar' | 'keyboard'): ComposeRequest {
   const chorus = chorusOf(parseChart(chorusText()).chart);
   const { timeline } = chorus;
   const offbeat = offbeatAt('swing', 160, 100);
-  const all = { length: timeline.length * CHORUSES, bars: timeline.bars };
+  const all = { length: quarters(timeline.length * CHORUSES), bars: timeline.bars };
   const lines = Array.from({ length: CHORUSES }, (_, seed) =>
     standInLine({ timeline, density: 3, range: { low: 58, high: 82 }, seed }).map((note) => ({
       ...note,

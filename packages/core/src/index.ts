@@ -3,11 +3,13 @@ export { ok, fail, type Result } from './base/result';
 export {
   midi,
   pitchClass,
+  quarters,
   ticks,
   type Beats,
   type Midi,
   type Millimetres,
   type PitchClass,
+  type Quarters,
   type Semitones,
   type Ticks,
 } from './base/units';

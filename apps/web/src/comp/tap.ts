@@ -1,6 +1,7 @@
 import {
   EIGHTH,
   offbeatAt,
+  quarters,
   quartersInBar,
   straightened,
   ticks,
@@ -54,7 +55,7 @@ export function tappedHit(
   offbeat: number,
 ): Hit | undefined {
   const bars = timeline.bars;
-  const straight = straightened(inTicks(from), offbeat);
+  const straight = straightened(inTicks(quarters(from)), offbeat);
   const moment = nearestEighth(straight);
   const bar = bars.filter(({ at }) => inTicks(at) <= moment).at(-1);
   if (!bar) return undefined;

@@ -8,7 +8,7 @@ import type { PlayedBar } from '../chart/playOrder';
 import type { ChartEvent, Timeline } from '../chart/timeline';
 import type { PitchedChord } from '../chord/types';
 import { pitchClassOf } from '../pitch/spelling';
-import { pitchClass, type PitchClass } from '../base/units';
+import { pitchClass, type PitchClass, quarters } from '../base/units';
 import { RANGE, bassOf, middle, nearest, tonesOf } from './bassPitches';
 import { LOWEST_BASS, TOUCH } from './data';
 import type { BassStyle } from '../comp/styles';
@@ -49,7 +49,7 @@ function stepsOf({ bars, events }: Timeline, style: Style): Step[] {
     const times = [event.at, ...grid.filter((at) => at > event.at && at < end)];
     return times.map((at, position) => {
       const until = times[position + 1] ?? end;
-      const strong = position === 0 || barLines.has(at);
+      const strong = position === 0 || barLines.has(quarters(at));
       const next = until === end ? nextChord(events, index) : undefined;
       return { at, length: until - at, chord, strong, next };
     });

@@ -67,7 +67,7 @@ export function bandPlan(request: PlanRequest): BandPlan {
   const start = bars.find(({ number }) => number > 0)?.at ?? 0;
   const last = bars.at(-1);
   const length = last ? last.at + quartersInBar(last.meter) - start : 0;
-  const pickup = bars[0]?.number === 0 ? -bars[0].at : 0;
+  const pickup = bars[0]?.number === 0 ? 0 - bars[0].at : 0;
   const drums = styleOf(request, 'drums');
   const manner = mannerOf(request);
   const notes = [

@@ -6,6 +6,7 @@
  * - `Semitones` – an interval or a motion in semitones, integer, signed.
  * - `Millimetres` – a distance on the instrument, 0 or more.
  * - `Beats` – time inside a bar in beats of the meter, may be fractional.
+ * - `Quarters` – time in quarter notes from the beginning of bar 1, may be fractional; below 0 in a pickup.
  * - `Ticks` – time in 480ths of a quarter note, integer.
  */
 declare const unit: unique symbol;
@@ -15,12 +16,14 @@ export type PitchClass = number & { readonly [unit]: 'pitch class' };
 export type Semitones = number & { readonly [unit]: 'semitones' };
 export type Millimetres = number & { readonly [unit]: 'mm' };
 export type Beats = number & { readonly [unit]: 'beats' };
+export type Quarters = number & { readonly [unit]: 'quarters' };
 export type Ticks = number & { readonly [unit]: 'ticks' };
 
 export const midi = (n: number): Midi => n as Midi;
 export const semitones = (n: number): Semitones => n as Semitones;
 export const mm = (n: number): Millimetres => n as Millimetres;
 export const beats = (n: number): Beats => n as Beats;
+export const quarters = (n: number): Quarters => n as Quarters;
 export const ticks = (n: number): Ticks => n as Ticks;
 
 /**

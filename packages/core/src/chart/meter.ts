@@ -1,3 +1,4 @@
+import { quarters, type Quarters } from '../base/units';
 import type { Chart, Meter } from './types';
 
 export const FOUR_FOUR: Meter = { beats: 4, unit: 4 };
@@ -24,7 +25,7 @@ export const formatMeter = ({ beats, unit }: Meter): string => `${beats}/${unit}
  * How many quarter notes a bar lasts.
  * @example quartersInBar({ beats: 6, unit: 8 }) // 3
  */
-export const quartersInBar = ({ beats, unit }: Meter): number => (beats * 4) / unit;
+export const quartersInBar = ({ beats, unit }: Meter): Quarters => quarters((beats * 4) / unit);
 
 /**
  * Where the slots of a bar begin, in beats from 0, and whether their count places them without doubt.

@@ -1,3 +1,4 @@
+import { quarters, type Quarters } from '../base/units';
 import { barMeters, quartersInBar } from './meter';
 import { freshBarId, freshSectionId } from './freshIds';
 import type { BarPlace, SectionPlace } from './placeTypes';
@@ -18,7 +19,7 @@ export interface PlayedBar {
   readonly sectionPlace?: SectionPlace;
   readonly meter: Meter;
   /** Where it begins, in quarters from the beginning of bar 1; a pickup begins before 0. */
-  readonly at: number;
+  readonly at: Quarters;
 }
 
 /** A bar as it is written; which time it is played is not yet said. */
@@ -38,12 +39,12 @@ export function playOrder(chart: Chart): PlayedBar[] {
   const pickup = chart.header.pickup !== undefined;
   const played = new Walk(written(chart)).bars();
   const passes = new Map<number, number>();
-  let at = 0;
+  let at = quarters(0);
   return played.map(({ bar, written: position, section, meter, barId, sectionId }, index) => {
     const number = pickup ? index : index + 1;
     const length = quartersInBar(meter);
-    const begins = number === 0 ? -length : at;
-    at = begins + length;
+    const begins = number === 0 ? quarters(0 - length) : at;
+    at = quarters(begins + length);
     const pass = passes.get(position) ?? 0;
     passes.set(position, pass + 1);
     return {

@@ -1,5 +1,5 @@
 import type { Chord } from '../chord/types';
-import { beats as inBeats, type Beats } from '../base/units';
+import { beats as inBeats, quarters, type Beats, type Quarters } from '../base/units';
 import { quartersInBar, slotStarts } from './meter';
 import { slotIdIn } from './freshIds';
 import type { ChordPlace } from './placeTypes';
@@ -14,9 +14,9 @@ export interface ChartEvent {
   /** Beat in that bar, from 1; 2.5 is the second half of beat two. */
   readonly beat: Beats;
   /** Where it begins, in quarters from the beginning of bar 1; in a pickup below 0. */
-  readonly at: number;
-  /** How long it lasts, in quarters; may cross bar lines. */
-  readonly length: number;
+  readonly at: Quarters;
+  /** How long it lasts; may cross bar lines. */
+  readonly length: Quarters;
   /** Which written bar it stands in, from 0, and which slot of it, from 0. */
   readonly written: number;
   readonly slot: number;
@@ -29,8 +29,8 @@ export interface Timeline {
   /** The pickup first, where there is one. */
   readonly bars: readonly PlayedBar[];
   readonly events: readonly ChartEvent[];
-  /** From the beginning of bar 1 to the end, in quarters. */
-  readonly length: number;
+  /** From the beginning of bar 1 to the end. */
+  readonly length: Quarters;
 }
 
 /**
@@ -56,7 +56,7 @@ export function timeline(chart: Chart): Timeline {
         chord: slot.chord,
         bar: number,
         beat: inBeats(beat + 1),
-        at: at + beat * quarter,
+        at: quarters(at + beat * quarter),
         written,
         slot: again ? 0 : position,
         place: {
@@ -67,10 +67,10 @@ export function timeline(chart: Chart): Timeline {
     });
   }
   const last = bars.at(-1);
-  const length = last ? last.at + quartersInBar(last.meter) : 0;
+  const length = quarters(last ? last.at + quartersInBar(last.meter) : 0);
   const events = starts.map((event, index) => ({
     ...event,
-    length: (starts[index + 1]?.at ?? length) - event.at,
+    length: quarters((starts[index + 1]?.at ?? length) - event.at),
   }));
   return { bars, events, length };
 }

@@ -5,7 +5,7 @@ import { zonesOf } from '../comp/solo/zones';
 import { EIGHTH, inTicks } from '../comp/base/time';
 import type { AppliedDevice } from '../movement/types';
 import type { Hit } from '../comp/base/types';
-import { ticks } from '../base/units';
+import { ticks, quarters } from '../base/units';
 import { compose, type Composed, type ComposeRequest } from './compose';
 import { playPlan } from './hits';
 import { movedChoruses, type Moved } from './moved';
@@ -50,7 +50,9 @@ function leavingTheLine(
   const zoneAt = zonesOf(line);
   const { placed } = movedFor(request, devices);
   return placed.flatMap(({ applied, offer, from }) => {
-    const over = offer.chords.filter(({ at }) => zoneAt(inTicks(from + at)).kind === 'line').length;
+    const over = offer.chords.filter(
+      ({ at }) => zoneAt(inTicks(quarters(from + at))).kind === 'line',
+    ).length;
     return over <= ((3 - comp.strictness) / 2) * offer.chords.length ? [applied] : [];
   });
 }

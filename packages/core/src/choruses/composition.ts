@@ -1,3 +1,4 @@
+import { quarters } from '../base/units';
 /**
  * A tune comped from beginning to end: what the player decided, composed over all its choruses, and what
  * can be asked of that: what the band plays, a song for a file, a new set of hits.
@@ -49,7 +50,7 @@ export function compositionOf(
   const chorus = reading.chorus(setup.splits);
   const offbeat = offbeatAt(feel, tempo, comp.swing);
   const { length, bars } = chorus.timeline;
-  const all = { length: length * comp.plan.length, bars };
+  const all = { length: quarters(length * comp.plan.length), bars };
   const line = solo ? swungLine(solo, chorus.timeline, all, offbeat) : [];
   const request = { connector, arrangement: setup, comp, chorus, line, offbeat, instruments };
   return { question, chorus, request, composed: compose(request), line, offbeat };

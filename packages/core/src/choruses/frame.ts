@@ -1,3 +1,4 @@
+import { quarters } from '../base/units';
 import type { Chorus } from '../arrangement/chorus/chorus';
 import type { Return } from '../arrangement/chorus/returns';
 import { countedBars, type ChartEvent, type Timeline } from '../chart/timeline';
@@ -46,7 +47,7 @@ function piecesOf({ timeline, chords }: Chorus, time: number): Piece[] {
     const later = {
       ...event,
       bar: event.bar + time * barsEach,
-      at: event.at + time * timeline.length,
+      at: quarters(event.at + time * timeline.length),
     };
     return [{ event: time ? later : event, chord: chords[at]!, origin: { chorus: time, at } }];
   });
@@ -87,13 +88,13 @@ function longTimeline(
     counted.map((bar) => ({
       ...bar,
       number: bar.number + (before + 1) * counted.length,
-      at: bar.at + (before + 1) * length,
+      at: quarters(bar.at + (before + 1) * length),
     })),
   ).flat();
   return {
     bars: later.length ? [...bars, ...later] : bars,
     events: pieces.map(({ event }) => event),
-    length: length * times,
+    length: quarters(length * times),
   };
 }
 

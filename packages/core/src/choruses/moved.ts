@@ -1,3 +1,4 @@
+import { quarters, type Quarters } from '../base/units';
 import { placeAt } from '../arrangement/stored/splitTimeline';
 import { type Chorus } from '../arrangement/chorus/chorus';
 import { parseChord } from '../chord/parseChord';
@@ -11,8 +12,8 @@ export interface PlacedDevice {
   readonly applied: AppliedDevice;
   readonly offer: DeviceOffer;
   /** In quarters from the beginning of bar 1. */
-  readonly from: number;
-  readonly to: number;
+  readonly from: Quarters;
+  readonly to: Quarters;
 }
 
 export interface Moved {
@@ -51,8 +52,9 @@ export function movedChoruses(
     const offer = appliedOffer(whole, applied, window, loop);
     // What reaches over the end of the chorus has no one stretch to stand in.
     if (!offer || applied.at + offer.covers > whole.length) continue;
-    const from = starts[applied.at]! + applied.chorus * chorus.timeline.length;
-    const to = from + offer.chords.reduce((sum, { length }) => sum + length, 0);
+    const from = quarters(starts[applied.at]! + applied.chorus * chorus.timeline.length);
+    const lasts = offer.chords.reduce((sum, { length }) => sum + length, 0);
+    const to = quarters(from + lasts);
     if (placed.some((other) => from < other.to && other.from < to)) continue;
     if (from < 0 && applied.chorus > 0) continue;
     placed.push({ applied, offer, from, to });
@@ -101,7 +103,7 @@ function piecesOf(
       event: {
         ...placeAt(timeline, at),
         chord: sounding,
-        length: moved.length,
+        length: quarters(moved.length),
         written: bar,
         slot,
         place,

@@ -1,3 +1,4 @@
+import { quarters } from '../base/units';
 import type { Chorus } from '../arrangement/chorus/chorus';
 import type { BandPlan } from '../band/plan';
 import { PARTS, type Part } from '../band/types';
@@ -40,7 +41,7 @@ export function songOf({
   instrument,
 }: SongRequest): MidiSong {
   const shift = plan.pickup;
-  const tick = (quarters: number): number => Math.max(0, inTicks(quarters + shift));
+  const tick = (time: number): number => Math.max(0, inTicks(quarters(time + shift)));
   const barAt = new Map(timeline.bars.map(({ number, at }) => [number, at]));
   const parts = PARTS.filter(
     (part) => part !== 'click' && plan.notes.some((note) => note.part === part),
@@ -92,7 +93,7 @@ function metersOf({ bars }: Timeline, pickup: number): MidiSong['meters'] {
     const before = meters.at(-1)?.meter;
     if (before?.beats === shown.beats && before.unit === shown.unit) continue;
     meters.push({
-      at: inTicks(number === 0 ? 0 : at + pickup),
+      at: inTicks(quarters(number === 0 ? 0 : at + pickup)),
       meter: { beats: shown.beats, unit: shown.unit },
     });
   }

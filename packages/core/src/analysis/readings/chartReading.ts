@@ -4,7 +4,7 @@ import type { Chart } from '../../chart/types';
 import { noteOf, type NoteName } from '../../pitch/spelling';
 import { bluesAt, type BarChords, type BluesChorus } from './blues';
 import { isSameKey, keyOf, keysFrom, signatureOf, tonicName, type Key } from '../base/key';
-import { pitchClass } from '../../base/units';
+import { pitchClass, quarters } from '../../base/units';
 import { keysOf, type KeyPath } from './keys';
 import { momentsOf, type Moment } from '../base/moments';
 import { readInEveryKey } from './everyKey';
@@ -47,7 +47,7 @@ export function readChart(chart: Chart): ChartReading {
   const time = timeline(chart);
   const counted = countedBars(time);
   const starts = new Set(time.bars.flatMap((bar) => (bar.section === undefined ? [] : [bar.at])));
-  const moments = momentsOf(time.events, lastBarBefore(time), (at) => starts.has(at));
+  const moments = momentsOf(time.events, lastBarBefore(time), (at) => starts.has(quarters(at)));
   const rows = chordsOfBars(time, moments);
   const blues = bluesChoruses(time, rows);
   const keys = keysFrom(moments[0]?.root ?? pitchClass(0));

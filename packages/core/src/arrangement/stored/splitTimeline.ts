@@ -1,4 +1,4 @@
-import { beats } from '../../base/units';
+import { beats, quarters } from '../../base/units';
 import type { ChartEvent, Timeline } from '../../chart/timeline';
 import type { Split } from './types';
 
@@ -21,9 +21,15 @@ export function splitTimeline(time: Timeline, splits: readonly Split[]): Timelin
       .sort((a, b) => a - b);
     return [0, ...cuts].map((after, part): ChartEvent => {
       const until = cuts[part] ?? event.length;
-      if (part === 0) return { ...event, length: until };
+      if (part === 0) return { ...event, length: quarters(until) };
       const place = { ...event.place, after };
-      return { ...event, ...placeAt(time, event.at + after), length: until - after, part, place };
+      return {
+        ...event,
+        ...placeAt(time, event.at + after),
+        length: quarters(until - after),
+        part,
+        place,
+      };
     });
   });
   return { ...time, events };
@@ -33,5 +39,5 @@ export function splitTimeline(time: Timeline, splits: readonly Split[]): Timelin
 export function placeAt({ bars }: Timeline, at: number): Pick<ChartEvent, 'at' | 'bar' | 'beat'> {
   const inside = bars.filter((bar) => bar.at <= at).at(-1) ?? bars[0]!;
   const quarter = 4 / inside.meter.unit;
-  return { at, bar: inside.number, beat: beats((at - inside.at) / quarter + 1) };
+  return { at: quarters(at), bar: inside.number, beat: beats((at - inside.at) / quarter + 1) };
 }

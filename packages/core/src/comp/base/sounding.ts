@@ -1,7 +1,7 @@
 import { quartersInBar } from '../../chart/meter';
 import type { ChartEvent, Timeline } from '../../chart/timeline';
 import type { Meter } from '../../chart/types';
-import { ticks, type Ticks } from '../../base/units';
+import { ticks, type Ticks, quarters } from '../../base/units';
 import { HIT_TIMES } from './data';
 import { TICKS_PER_QUARTER, inTicks, swung } from './time';
 import type { Hit } from './types';
@@ -79,7 +79,7 @@ function chordOf(at: Ticks, length: Ticks, request: SoundingRequest): number | u
   return request.loop ? 0 : here;
 }
 
-const changeAfter = ({ at, length }: ChartEvent): Ticks => inTicks(at + length);
+const changeAfter = ({ at, length }: ChartEvent): Ticks => inTicks(quarters(at + length));
 
 /** @param written where it ends as it is written, @param next where the next hit begins, both swung */
 function endsAt(

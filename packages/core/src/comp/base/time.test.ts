@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { offbeat } from '../../band/swing';
-import { ticks } from '../../base/units';
+import { ticks, quarters } from '../../base/units';
 import { gridOf, inQuarters, inTicks, straightened, swung } from './time';
 
 describe('the grid of a bar', () => {
@@ -12,7 +12,9 @@ describe('the grid of a bar', () => {
     expect(gridOf({ beats: 5, unit: 16 })).toEqual([0, 240, 480]);
   });
   it('is exact in ticks, triplets and sixteenths too (arith)', () => {
-    expect([1 / 3, 2 / 3, 1 / 4, 3.5].map(inTicks)).toEqual([160, 320, 120, 1680]);
+    expect([1 / 3, 2 / 3, 1 / 4, 3.5].map((each) => inTicks(quarters(each)))).toEqual([
+      160, 320, 120, 1680,
+    ]);
     expect(inQuarters(ticks(720))).toBe(1.5);
   });
 });

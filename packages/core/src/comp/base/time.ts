@@ -1,6 +1,6 @@
 import { quartersInBar } from '../../chart/meter';
 import type { Meter } from '../../chart/types';
-import { ticks, type Ticks } from '../../base/units';
+import { quarters, ticks, type Quarters, type Ticks } from '../../base/units';
 
 /** Fine enough for triplets, sixteenths and swing alike. Source: common in Standard MIDI Files. */
 export const TICKS_PER_QUARTER = 480;
@@ -8,9 +8,10 @@ export const TICKS_PER_QUARTER = 480;
 export const EIGHTH = ticks(TICKS_PER_QUARTER / 2);
 
 /** From quarter notes; exact for every place of a grid. */
-export const inTicks = (quarters: number): Ticks => ticks(Math.round(quarters * TICKS_PER_QUARTER));
+export const inTicks = (quarters: Quarters): Ticks =>
+  ticks(Math.round(quarters * TICKS_PER_QUARTER));
 
-export const inQuarters = (time: Ticks): number => time / TICKS_PER_QUARTER;
+export const inQuarters = (time: Ticks): Quarters => quarters(time / TICKS_PER_QUARTER);
 
 /**
  * Where hits may stand in a bar: its eighths, from 0.

@@ -1,3 +1,4 @@
+import { quartersInBar } from '../../chart/meter';
 import { ticks, type Ticks } from '../../base/units';
 import { EIGHTH, TICKS_PER_QUARTER, inTicks } from '../base/time';
 import type { Hit } from '../base/types';
@@ -70,8 +71,7 @@ function besideTheLine(
   for (const eighths of NEARBY) {
     const beside = { ...hit, at: ticks(hit.at + eighths * EIGHTH) };
     const bar = room.barOf(hit.bar);
-    const inside =
-      bar && beside.at >= 0 && beside.at < inTicks((bar.meter.beats * 4) / bar.meter.unit);
+    const inside = bar && beside.at >= 0 && beside.at < inTicks(quartersInBar(bar.meter));
     const zone = inside ? room.zoneOf(beside) : undefined;
     if (!zone || zone.kind === 'line') continue;
     const [placed] = fitted(beside, zone, room);
