@@ -67,24 +67,26 @@ export function TuningEditor({ tunings, tuning, onTry }: TuningEditorProps) {
           </li>
         ))}
       </ol>
-      <Button
-        icon={<PlusOutlined aria-hidden />}
-        disabled={shown.length >= LIMITS.strings.high}
-        onClick={() => {
-          attempt(withLowString(shown));
-        }}
-      >
-        Add a lower string
-      </Button>{' '}
-      <Button
-        icon={<DeleteOutlined aria-hidden />}
-        disabled={shown.length <= LIMITS.strings.low}
-        onClick={() => {
-          attempt(shown.slice(1));
-        }}
-      >
-        Remove the lowest string
-      </Button>
+      <div className="tuning-tools">
+        <Button
+          icon={<PlusOutlined aria-hidden />}
+          disabled={shown.length >= LIMITS.strings.high}
+          onClick={() => {
+            attempt(withLowString(shown));
+          }}
+        >
+          Add a lower string
+        </Button>
+        <Button
+          icon={<DeleteOutlined aria-hidden />}
+          disabled={shown.length <= LIMITS.strings.low}
+          onClick={() => {
+            attempt(shown.slice(1));
+          }}
+        >
+          Remove the lowest string
+        </Button>
+      </div>
     </Field>
   );
 }
