@@ -165,6 +165,31 @@ test('a grip is put together on the strings, told what it is, and locked', async
   await expect(desk.selected).toHaveAccessibleName(/^A7, bar 1 beat 1, A G C♯, locked/);
 });
 
+test('a grip with a barre of the ring finger is put in by hand, locked and heard', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.newTune('| D9 |');
+  await desk.screen('Voice');
+  await page.keyboard.press('p');
+  for (const [string, fret] of [
+    [5, 5],
+    [4, 4],
+    [3, 5],
+    [2, 5],
+    [1, 5],
+  ]) {
+    await page.getByRole('button', { name: `String ${string}, fret ${fret},` }).click();
+  }
+  const entry = page.getByRole('region', { name: 'Put a voicing together' });
+  await expect(entry.getByRole('status')).toContainText('R 3 ♭7 9 5');
+  await expect(entry.getByRole('status')).toContainText('fret 4 to 5: easy for your hand');
+  await entry.getByRole('button', { name: 'Hear it' }).click();
+  await entry.getByRole('button', { name: 'Use it and lock it' }).click();
+  await expect(desk.selected).toHaveAccessibleName(/^D9, bar 1 beat 1, D F♯ C E A, locked/);
+  await expect(page.locator('.panel-grip rect.dot')).toHaveCount(1);
+});
+
 test('a voicing is played in on a MIDI keyboard, or by the stand-in', async ({ page }) => {
   const send = await plugInKeys(page);
   const desk = new Desk(page);

@@ -1,5 +1,5 @@
 import type { VoicedNote } from '@drop-close/core';
-import { barreOf, boxOf, type Box } from './fretBoxLayout';
+import { barresOf, boxOf, type Barre, type Box } from './fretBoxLayout';
 import type { GripProps } from './gripProps';
 
 interface FretBoxProps extends GripProps {
@@ -44,7 +44,9 @@ export function FretBox({ voicing, size, strings, leftHanded }: FretBoxProps) {
           </text>
         );
       })}
-      <Barre notes={voicing.notes} box={box} />
+      {barresOf(voicing.notes).map((barre) => (
+        <Flat key={`${barre.fret} ${barre.from}`} barre={barre} box={box} />
+      ))}
       {voicing.notes.map((note) => (
         <Dot key={note.string} note={note} box={box} numbered={size === 'large'} />
       ))}
@@ -84,9 +86,8 @@ function Neck({ box, strings }: { box: Box; strings: readonly number[] }) {
   );
 }
 
-function Barre({ notes, box }: { notes: readonly VoicedNote[]; box: Box }) {
-  const barre = barreOf(notes);
-  if (!barre) return null;
+/** A finger that lies across strings. */
+function Flat({ barre, box }: { barre: Barre; box: Box }) {
   const { x, y, measure } = box;
   const ends = [x(barre.from), x(barre.to)];
   const start = Math.min(...ends);

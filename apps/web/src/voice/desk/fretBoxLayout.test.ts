@@ -1,5 +1,5 @@
 import { defaultGuitar, parseChord, readPlayed, type Voicing } from '@drop-close/core';
-import { barreOf, boxOf } from './fretBoxLayout';
+import { barresOf, boxOf } from './fretBoxLayout';
 
 function grip(symbol: string, frets: string): Voicing {
   const chord = parseChord(symbol);
@@ -32,6 +32,8 @@ it('has a line for every string, however many there are', () => {
 });
 
 it('lays a barre over the strings under one finger', () => {
-  expect(barreOf(grip('Am7', 'xx5555').notes)).toEqual({ fret: 5, from: 4, to: 1 });
-  expect(barreOf(grip('A7', '5x56xx').notes)).toBeUndefined();
+  expect(barresOf(grip('Am7', 'xx5555').notes)).toEqual([{ fret: 5, from: 4, to: 1 }]);
+  expect(barresOf(grip('A7', '5x56xx').notes)).toEqual([]);
+  expect(barresOf(grip('D9', 'x54555').notes)).toEqual([{ fret: 5, from: 3, to: 1 }]);
+  expect(barresOf(grip('Am6', '575555').notes)).toEqual([{ fret: 5, from: 6, to: 1 }]);
 });

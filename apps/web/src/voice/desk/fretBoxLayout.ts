@@ -80,12 +80,19 @@ export function boxOf(
   };
 }
 
-/** The strings under an index finger that lies across more than one. */
-export function barreOf(
-  notes: readonly VoicedNote[],
-): { readonly fret: number; readonly from: number; readonly to: number } | undefined {
-  const under = notes.filter(({ finger }) => finger === 1);
-  const strings = under.map(({ string = 0 }) => string);
-  if (under.length < 2) return undefined;
-  return { fret: under[0]?.fret ?? 0, from: Math.max(...strings), to: Math.min(...strings) };
+/** A finger across strings: at which fret, and between which strings. */
+export interface Barre {
+  readonly fret: number;
+  readonly from: number;
+  readonly to: number;
 }
+
+/** Every finger that lies across strings. */
+export const barresOf = (notes: readonly VoicedNote[]): Barre[] =>
+  [1, 2, 3, 4].flatMap((finger) => {
+    const under = notes.filter((note) => note.finger === finger);
+    const strings = under.map(({ string = 0 }) => string);
+    if (under.length < 2) return [];
+    const fret = under[0]?.fret ?? 0;
+    return [{ fret, from: Math.max(...strings), to: Math.min(...strings) }];
+  });

@@ -1,39 +1,53 @@
+/**
+ * Which finger presses what. One hand has four; a finger presses one place, or lies across strings as a
+ * barre. Every way to lay barres is gone through, fingers are given in order, and the ways are ranked by how far
+ * each finger is from its own fret. Source: common practice.
+ */
 import type { FretPlace } from './geometry';
 
 const FINGERS = 4;
+/** The fingers that can lie flat above the index: ring and little finger. */
+const UPPER_BARRE = 3;
+/** Strings that an upper barre covers at most. */
+const WIDEST_UPPER_BARRE = 4;
 
 export interface Fingering {
   /** One finger (1 = index .. 4) for each place, 0 for an open string; order of the places kept. */
   readonly fingers: readonly number[];
-  /** True when the index finger lies across strings at the lowest fret. */
+  /** True when a finger lies across strings. */
   readonly barre: boolean;
-  /** How far the fingers are from one fret a finger; small is natural. */
+  /** How far the fingers are from one fret a finger, and what barres cost; small is natural. */
   readonly strain: number;
 }
 
-/** A barre of two strings is a little less natural than two fingers; from three on it is the way. */
-const BARRE_STRAIN = 1;
-
 /**
- * The most natural fingering of `fingeringsOf`; `undefined` when four fingers do not do.
+ * What is unnatural, by how much: fingers next to each other that are further apart than a fret a finger, for
+ * each fret; nearer, for each fret; and a barre of two, which two fingers do as well. From three on a barre
+ * is the way. Source: our own judgement of common practice.
  */
+const SPREAD = 3;
+const BUNCHED = 1;
+const BARRE_OF_TWO = 1;
+/** Ring and little finger lie flat less willingly than the index. */
+const UPPER_BARRE_OF_TWO = 2;
+
+/** The most natural fingering of `fingeringsOf`; `undefined` when four fingers do not do. */
 export const fingeringOf = (places: readonly FretPlace[]): Fingering | undefined =>
   fingeringsOf(places)[0];
 
 /**
- * Plausible fingerings, the natural one first: with single fingers and, where it can be laid, with a
- * barre. Index on the lowest fret, fingers in the order of the frets and, on one fret, from the low
- * strings up, none crossed; equal frets at the lowest fret may be barred where no string between them is open
- * or silent. None
- * when four fingers do not do.
+ * Plausible fingerings, the natural one first: with single fingers and with what barres can be laid. The
+ * index is on the lowest fret, fingers in the order of the frets and, on one fret, from the low strings up, none
+ * crossed. At the lowest fret the index may lie across strings none of which between its ends is open or
+ * silent; at a higher fret ring or little finger may lie across two to four strings next to each other, where
+ * nothing higher on the neck's treble side sounds under it. None when four fingers do not do.
  */
 export function fingeringsOf(places: readonly FretPlace[]): Fingering[] {
   const fretted = places
     .filter((place) => place.fret > 0)
     .sort((a, b) => a.fret - b.fret || a.stringIndex - b.stringIndex);
-  const barred = barrePlaces(fretted);
-  return [single(fretted), barred.length > 1 ? withBarre(fretted, barred) : undefined]
-    .filter((option) => option !== undefined)
+  return layouts(fretted)
+    .flatMap((presses) => assigned(presses) ?? [])
     .sort((a, b) => a.strain - b.strain)
     .map(({ byPlace, barre, strain }) => ({
       fingers: places.map((place) => byPlace.get(place) ?? 0),
@@ -42,34 +56,52 @@ export function fingeringsOf(places: readonly FretPlace[]): Fingering[] {
     }));
 }
 
-interface Option {
-  readonly byPlace: ReadonlyMap<FretPlace, number>;
-  readonly barre: boolean;
-  readonly strain: number;
+/** What one finger does: it presses a place, or several at one fret. */
+interface Press {
+  readonly places: readonly FretPlace[];
+  readonly fret: number;
+  /** The first finger that can. */
+  readonly from: number;
 }
 
-function single(fretted: readonly FretPlace[]): Option | undefined {
-  const assigned = assign(fretted, 1, fretted[0]?.fret ?? 0);
-  return assigned && { byPlace: assigned.byPlace, barre: false, strain: assigned.strain };
+/** Every choice of barres, none first; presses in the order of fingers. */
+function layouts(fretted: readonly FretPlace[]): Press[][] {
+  const [lowest] = fretted;
+  if (!lowest) return [[]];
+  const under = indexBarre(fretted);
+  const lower = under.length > 1 ? [[], [under]] : [[]];
+  const upper: FretPlace[][][] = [[], ...upperBarres(fretted).map((barre) => [barre])];
+  return lower.flatMap((below) =>
+    upper.map((above) => [
+      ...below.map((places): Press => ({ places, fret: lowest.fret, from: 1 })),
+      ...pressesOf(fretted, [...below.flat()], above),
+    ]),
+  );
 }
 
-function withBarre(
+/** Single presses and upper barres of what the index does not cover, in the order of frets and strings. */
+function pressesOf(
   fretted: readonly FretPlace[],
-  barred: readonly FretPlace[],
-): Option | undefined {
-  const rest = fretted.filter((place) => !barred.includes(place));
-  const assigned = assign(rest, 2, fretted[0]?.fret ?? 0);
-  if (!assigned) return undefined;
-  const byPlace = new Map([...assigned.byPlace, ...barred.map((place) => [place, 1] as const)]);
-  const strain = assigned.strain + (barred.length > 2 ? 0 : BARRE_STRAIN);
-  return { byPlace, barre: true, strain };
+  covered: readonly FretPlace[],
+  barres: readonly (readonly FretPlace[])[],
+): Press[] {
+  const barred = barres.flat();
+  const singles = fretted
+    .filter((place) => !covered.includes(place) && !barred.includes(place))
+    .map((place): Press => ({ places: [place], fret: place.fret, from: 1 }));
+  const flat = barres.map((places): Press => {
+    return { places, fret: places[0]!.fret, from: UPPER_BARRE };
+  });
+  return [...singles, ...flat].sort(
+    (a, b) => a.fret - b.fret || a.places[0]!.stringIndex - b.places[0]!.stringIndex,
+  );
 }
 
 /**
- * The places at the lowest fret that one finger covers: the most there are from one string to another with
+ * The places at the lowest fret that the index covers: the most there are from one string to another with
  * every string between pressed there or higher, none open and none silent. Of equals the lowest.
  */
-function barrePlaces(fretted: readonly FretPlace[]): FretPlace[] {
+function indexBarre(fretted: readonly FretPlace[]): FretPlace[] {
   const lowest = fretted.filter(({ fret }) => fret === fretted[0]?.fret);
   const pressed = new Set(fretted.map(({ stringIndex }) => stringIndex));
   const covers = (from: number, to: number): boolean => {
@@ -86,26 +118,79 @@ function barrePlaces(fretted: readonly FretPlace[]): FretPlace[] {
   return best;
 }
 
-/** The rising choice of fingers from `first` on that lies nearest to one fret a finger. */
-function assign(
-  places: readonly FretPlace[],
-  first: number,
-  indexFret: number,
-): { byPlace: Map<FretPlace, number>; strain: number } | undefined {
+/** Runs of places at one fret above the lowest, on strings next to each other, that a flat finger covers. */
+function upperBarres(fretted: readonly FretPlace[]): FretPlace[][] {
+  const lowest = fretted[0]!.fret;
+  const barres: FretPlace[][] = [];
+  for (const first of fretted) {
+    if (first.fret === lowest) continue;
+    // A finger that lies flat would stop what sounds lower on the strings beyond it.
+    const reachesOver = fretted.some(
+      ({ fret, stringIndex }) => stringIndex > first.stringIndex && fret < first.fret,
+    );
+    if (reachesOver) continue;
+    const run = [first];
+    while (run.length < WIDEST_UPPER_BARRE) {
+      const next = fretted.find(
+        ({ fret, stringIndex }) =>
+          fret === first.fret && stringIndex === run.at(-1)!.stringIndex + 1,
+      );
+      if (!next) break;
+      run.push(next);
+      barres.push([...run]);
+    }
+  }
+  return barres;
+}
+
+interface Assigned {
+  readonly byPlace: ReadonlyMap<FretPlace, number>;
+  readonly barre: boolean;
+  readonly strain: number;
+}
+
+/** The rising choice of fingers that lies most naturally. */
+function assigned(presses: readonly Press[]): Assigned | undefined {
+  const [lowest] = presses;
+  // Three fingers or more at one fret leave the index free to move on.
+  const alike = presses.every(({ fret, places }) => fret === lowest!.fret && places.length === 1);
+  const leavesIndex = presses.length > 2 && alike;
+  const first = leavesIndex && presses.length < FINGERS ? 2 : 1;
   let best: { fingers: number[]; strain: number } | undefined;
   const visit = (fingers: number[], strain: number): void => {
     if (best && strain >= best.strain) return;
-    const place = places[fingers.length];
-    if (!place) {
+    const press = presses[fingers.length];
+    if (!press) {
       best = { fingers, strain };
       return;
     }
-    for (let finger = (fingers.at(-1) ?? first - 1) + 1; finger <= FINGERS; finger += 1) {
-      visit([...fingers, finger], strain + Math.abs(finger - 1 - (place.fret - indexFret)));
+    const before = presses[fingers.length - 1];
+    const last = fingers.at(-1);
+    for (
+      let finger = Math.max((last ?? 0) + 1, first, press.from);
+      finger <= FINGERS;
+      finger += 1
+    ) {
+      // The index is on the lowest fret wherever it is needed.
+      if (last === undefined && finger > Math.max(first, press.from)) break;
+      const apart = last === undefined ? 0 : press.fret - before!.fret - (finger - last);
+      visit([...fingers, finger], strain + (apart > 0 ? apart * SPREAD : -apart * BUNCHED));
     }
   };
   visit([], 0);
   if (!best) return undefined;
   const { fingers, strain } = best;
-  return { byPlace: new Map(places.map((place, index) => [place, fingers[index] ?? 0])), strain };
+  const barres = presses.filter(({ places }) => places.length > 1);
+  const flat = barres
+    .filter(({ places }) => places.length === 2)
+    .reduce((sum, { from }) => sum + (from === 1 ? BARRE_OF_TWO : UPPER_BARRE_OF_TWO), 0);
+  return {
+    byPlace: new Map(
+      presses.flatMap(({ places }, index) =>
+        places.map((place) => [place, fingers[index]!] as const),
+      ),
+    ),
+    barre: barres.length > 0,
+    strain: strain + flat,
+  };
 }

@@ -15,9 +15,10 @@ export function heldOnStrings(voicing: Voicing, neck: Fretted): Voicing {
 
 /** A grip in its second most natural fingering, where it has one. */
 export function otherFingers(voicing: Voicing, neck: Fretted): OtherHold[] {
-  const [, other] = fingeringsOf(placesOf(voicing, neck));
-  if (!other) return [];
-  const how = other.barre ? 'with a barre' : 'with single fingers';
+  const [natural, other] = fingeringsOf(placesOf(voicing, neck));
+  if (!natural || !other) return [];
+  const laid = other.barre ? 'with a barre' : 'with single fingers';
+  const how = other.barre === natural.barre ? 'with other fingers' : laid;
   return [{ voicing: fingered(voicing, other), how }];
 }
 
