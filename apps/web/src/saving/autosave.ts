@@ -6,7 +6,7 @@ const RETRY = 2500;
 /** How a send went. What was refused, or stands against another version, waits for the player. */
 export type SendOutcome = 'saved' | 'unreachable' | 'refused' | 'conflict';
 
-/** Something that is kept saved: in this browser at once, on the server when the hand rests. */
+/** Something that is kept saved: in this browser at once, where it has a copy there, on the server when the hand rests. */
 export interface Saved {
   /** Whether it differs from what the server is known to have. */
   readonly unsaved: () => boolean;

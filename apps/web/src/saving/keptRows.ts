@@ -101,7 +101,8 @@ export class KeptRows<T extends Row> {
 
 /** A row is changed as a whole, not letter by letter. */
 const AT_ONCE = 0;
-const AWAY = 'The server does not answer. Your change is kept here and sent as soon as it does.';
+const AWAY =
+  'The server does not answer. Your change is sent as soon as it does; keep this page open until then.';
 
 /** Same but for the version, which the server counts. */
 const sameContent = <T extends Row>(a: T, b: T): boolean =>

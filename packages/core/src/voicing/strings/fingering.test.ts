@@ -59,7 +59,8 @@ describe('any fingering there is (property, seed 9)', () => {
       frets.flatMap((fret, stringIndex) => (fret === undefined ? [] : [{ stringIndex, fret }])),
     );
 
-  it('has the index on the lowest fret, no fingers crossed, none twice but under a barre', () => {
+  it('has the index on the lowest fret, no fingers crossed, none twice but under a barre that can be laid', () => {
+    let upperBarres = 0;
     fc.assert(
       fc.property(grip, (held) => {
         for (const { fingers: given, barre } of fingeringsOf(held)) {
@@ -72,12 +73,26 @@ describe('any fingering there is (property, seed 9)', () => {
           const twice = used.filter((finger, at) => used.indexOf(finger) !== at);
           expect(twice.every((finger) => barre && (finger === 1 || finger >= 3))).toBe(true);
           for (const a of fretted) {
-            for (const b of fretted) if (a.fret < b.fret) expect(a.finger).toBeLessThan(b.finger);
+            for (const b of fretted) {
+              if (a.fret < b.fret) expect(a.finger).toBeLessThan(b.finger);
+              if (a.fret === b.fret && a.stringIndex < b.stringIndex && a.finger !== 1) {
+                expect(a.finger <= b.finger || b.finger === 1).toBe(true);
+              }
+            }
+            const flat = fretted.filter(({ finger }) => finger === a.finger);
+            if (a.finger === 1 || flat.length === 1) continue;
+            upperBarres += 1;
+            const strings = flat.map(({ stringIndex }) => stringIndex);
+            expect(new Set(flat.map(({ fret }) => fret)).size).toBe(1);
+            expect(Math.max(...strings) - Math.min(...strings)).toBe(flat.length - 1);
+            const beyond = fretted.filter(({ stringIndex }) => stringIndex > Math.max(...strings));
+            expect(beyond.every(({ fret }) => fret >= a.fret)).toBe(true);
           }
         }
       }),
       { numRuns: 2000, seed: 9 },
     );
+    expect(upperBarres).toBeGreaterThan(100);
   });
 
   it('is never missing for three fretted notes, whatever their frets', () => {

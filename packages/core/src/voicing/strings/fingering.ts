@@ -40,7 +40,7 @@ export const fingeringOf = (places: readonly FretPlace[]): Fingering | undefined
  * index is on the lowest fret, fingers in the order of the frets and, on one fret, from the low strings up, none
  * crossed. At the lowest fret the index may lie across strings none of which between its ends is open or
  * silent; at a higher fret ring or little finger may lie across two to four strings next to each other, where
- * nothing higher on the neck's treble side sounds under it. None when four fingers do not do.
+ * no string beyond them, on the treble side, sounds at a lower fret. None when four fingers do not do.
  */
 export function fingeringsOf(places: readonly FretPlace[]): Fingering[] {
   const fretted = places
