@@ -1,4 +1,4 @@
-import { Desk, expect, test } from './desk';
+import { centreOf, Desk, drag, expect, test } from './desk';
 
 test('a misread chord is corrected where it stands', async ({ page }) => {
   const desk = new Desk(page);
@@ -82,12 +82,7 @@ test('a bar is dragged to another place, and back by undo', async ({ page }) => 
   await desk.newTune('| C6 | F6 | G7 | Am7 |');
   const number = (bar: number) =>
     page.getByRole('button', { name: `Bar ${bar}: move or change it` });
-  const [from, to] = [await number(1).boundingBox(), await number(3).boundingBox()];
-  await page.mouse.move(from!.x + 3, from!.y + 5);
-  await page.mouse.down();
-  await page.mouse.move(from!.x + 60, from!.y + 12, { steps: 4 });
-  await page.mouse.move(to!.x + 8, to!.y + 12, { steps: 6 });
-  await page.mouse.up();
+  await drag(page, await centreOf(number(1)), await centreOf(number(3)), /over Bar 3/);
   await desk.reads('| F6 | G7 | C6 | Am7 |');
   await page.getByRole('button', { name: 'Undo' }).click();
   await desk.reads('| C6 | F6 | G7 | Am7 |');

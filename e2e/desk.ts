@@ -43,6 +43,31 @@ export const test = base.extend<OfTest, OfWorker>({
 
 export { expect };
 
+interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Centre of something that is seen. */
+export async function centreOf(seen: Locator): Promise<Point> {
+  const box = (await seen.boundingBox())!;
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+}
+
+/**
+ * Drags by the pointer, and lets go once the page says over what: a page that is busy may not have
+ * followed the pointer yet.
+ * @param over words said to someone who does not see it
+ */
+export async function drag(page: Page, from: Point, to: Point, over: RegExp): Promise<void> {
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 12, from.y + 12, { steps: 4 });
+  await page.mouse.move(to.x, to.y, { steps: 10 });
+  await expect(page.locator('[id^=DndLiveRegion]').filter({ hasText: over })).toHaveCount(1);
+  await page.mouse.up();
+}
+
 /** The screens as a player sees them. */
 export class Desk {
   constructor(readonly page: Page) {}

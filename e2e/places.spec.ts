@@ -19,7 +19,7 @@ import {
   type TuneView,
 } from '@drop-close/core';
 import type { Page } from '@playwright/test';
-import { Desk, expect, test } from './desk';
+import { centreOf, Desk, drag, expect, test } from './desk';
 
 /** Bars of the demo tune that everything is said of, counted from 1: in A, in the bridge, near the end. */
 const MARKED = [3, 18, 30] as const;
@@ -203,12 +203,7 @@ test('transposed, dragged, lengthened, with a new bridge and a corrected symbol,
     const number = (bar: number) =>
       page.getByRole('button', { name: `Bar ${bar}: move or change it` });
     // Bar 7 is the third of A; it is dragged to the front.
-    const [from, to] = [await number(7).boundingBox(), await number(5).boundingBox()];
-    await page.mouse.move(from!.x + 3, from!.y + 5);
-    await page.mouse.down();
-    await page.mouse.move(from!.x + 40, from!.y + 12, { steps: 4 });
-    await page.mouse.move(to!.x + 8, to!.y + 12, { steps: 6 });
-    await page.mouse.up();
+    await drag(page, await centreOf(number(7)), await centreOf(number(5)), /over Bar 5/);
     const after = await reached();
     expect(after.filter((mark) => mark.startsWith('hit 5+'))).toHaveLength(1);
     expect(after.find((mark) => mark.startsWith('split'))).toMatch(/ in 5 /);

@@ -10,11 +10,13 @@ import {
   useSensors,
   type CollisionDetection,
   type DragEndEvent,
+  type UniqueIdentifier,
 } from '@dnd-kit/core';
 import { sortableKeyboardCoordinates } from '@dnd-kit/sortable';
 import { Alert, Button, type MenuProps } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { spokenDrag } from '../ui/spokenDrag';
 import { BookFiltersBar } from './BookFiltersBar';
 import { FILTER_NAMES, filterTunes, optionsOf, type BookFilters } from './filters';
 import { moved, withTune, withoutPlace } from './order';
@@ -76,6 +78,7 @@ export function BookPage() {
         <DndContext
           sensors={sensors}
           collisionDetection={underHand}
+          accessibility={{ announcements: spokenDrag((id) => nameOf(id, book, set)) }}
           onDragEnd={(event) => {
             drop(event, book, set);
           }}
@@ -112,6 +115,15 @@ export function BookPage() {
 /** What lies under the pointer; without a pointer, what the carried row is nearest to. */
 const underHand: CollisionDetection = (all) =>
   all.pointerCoordinates ? pointerWithin(all) : closestCenter(all);
+
+/** Name of a tune, of a set, or of a place in the set on the desk, by the id it is dragged with. */
+function nameOf(id: UniqueIdentifier, book: Book, set: SetView | undefined): string {
+  const [what, which = ''] = String(id).split(' ');
+  if (what === 'place') return `place ${Number(which) + 1} of “${set?.name ?? ''}”`;
+  return what === 'set'
+    ? `the set “${book.sets.data?.find((each) => each.id === which)?.name ?? ''}”`
+    : `“${book.tunes.data?.find((each) => each.id === which)?.title ?? ''}”`;
+}
 
 /** A tune on a set goes to its end; a place on a place changes the order. */
 function drop({ active, over }: DragEndEvent, book: Book, set: SetView | undefined): void {

@@ -6,7 +6,7 @@ import { memo } from 'react';
 import type { Lens } from '../../ui/preferences';
 import { barMenu } from './barMenu';
 import { useCursor, type Cursor } from './cursor';
-import type { SheetBar } from './layout';
+import { nameOfBar, type SheetBar } from './layout';
 import { SlotButton } from './SlotButton';
 import { SlotField } from './SlotField';
 
@@ -75,7 +75,6 @@ function BarHeadView({ bar, label, readOnly, sortable }: BarHeadProps) {
   const { attributes, listeners, setActivatorNodeRef } = sortable;
   const { ending, meter, words } = bar.bar;
   const shown = bar.number === 0 ? 'pickup' : (bar.number ?? '–');
-  const name = bar.number === undefined ? 'Bar that is not played' : `Bar ${bar.number}`;
   return (
     <div className="sheet-bar-head">
       {ending !== undefined && <span className="sheet-ending">{ending}.</span>}
@@ -89,7 +88,7 @@ function BarHeadView({ bar, label, readOnly, sortable }: BarHeadProps) {
             className="sheet-number"
             {...attributes}
             {...listeners}
-            aria-label={`${name}: move or change it`}
+            aria-label={`${nameOfBar(bar)}: move or change it`}
           >
             {shown}
           </button>

@@ -18,13 +18,21 @@ import {
 import { useEffect, useMemo, useRef } from 'react';
 import { selectPlace, useIndexAmong } from '../../place/selection';
 import { usePreferences } from '../../ui/preferences';
+import { spokenDrag } from '../../ui/spokenDrag';
 import { useLandmark } from '../desk/landmarks';
 import { editChart } from '../desk/useChart';
 import { BarCell } from './BarCell';
 import { BlockHead } from './BlockHead';
 import { Brackets } from './Brackets';
 import { useCursor, write, type Cursor } from './cursor';
-import { BARS_A_LINE, LANES, layoutSheet, type SheetBlock, type SheetLine } from './layout';
+import {
+  BARS_A_LINE,
+  LANES,
+  layoutSheet,
+  nameOfBar,
+  type SheetBlock,
+  type SheetLine,
+} from './layout';
 import { SlotField } from './SlotField';
 
 interface SheetProps {
@@ -42,6 +50,11 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
     () => layoutSheet(chart, time, analysis, LANES[brackets]),
     [chart, time, analysis, brackets],
   );
+  const spoken = useMemo(() => {
+    const bars = blocks.flatMap(({ lines }) => lines.flatMap((line) => line.bars));
+    const names = new Map(bars.map((bar) => [bar.at, nameOfBar(bar)]));
+    return spokenDrag((at) => names.get(Number(at)) ?? '');
+  }, [blocks]);
   const count = writtenBars(chart).length;
   const sheet = useRef<HTMLElement>(null);
   const focusSlot = ({ bar, slot }: Cursor): void => {
@@ -66,7 +79,7 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
   };
   return (
     <section className="sheet" aria-label="The chart" ref={sheet}>
-      <DndContext sensors={sensors} onDragEnd={onDragEnd}>
+      <DndContext sensors={sensors} onDragEnd={onDragEnd} accessibility={{ announcements: spoken }}>
         <SortableContext items={Array.from({ length: count }, (_, at) => at)} strategy={stay}>
           {blocks.map((block, index) => (
             <Block

@@ -36,6 +36,10 @@ export interface SheetBar {
   readonly slots: readonly SlotPlace[];
 }
 
+/** What a bar is called in a sentence. */
+export const nameOfBar = ({ number }: SheetBar): string =>
+  number === undefined ? 'Bar that is not played' : `Bar ${number}`;
+
 export interface Bracket {
   readonly landmark: Landmark;
   /** Columns of the line, fractional: 1.5 is the middle of its second bar. */
