@@ -4,7 +4,7 @@ import { prettyNote } from '../pitch/spelling';
 import { pitchClass } from '../base/units';
 import type { ChartReading, ReadMoment } from './readings/chartReading';
 import type { Mode } from './base/key';
-import { scaleNotes } from './pools/scale';
+import { scaleNotes } from '../chord/scales';
 import type { CoveringSound } from './base/types';
 
 /** Sounds that may cover a run of chords: every key, minor with both its sevenths. */

@@ -30,6 +30,10 @@ export interface PitchedChord {
    * its quality otherwise.
    */
   readonly tensions?: readonly Degree[];
+  /** The scale of its place, from the root up, named as the chord names it; see `scaleOf`. */
+  readonly scale?: readonly Degree[];
+  /** True where a player opened the scale to voicings: its tensions may sound whatever the symbol writes. */
+  readonly opened?: boolean;
   /** The b9 of a dominant that falls a fifth in its context: it may lead as a third guide tone. */
   readonly thirdGuide?: Degree;
 }

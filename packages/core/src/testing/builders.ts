@@ -1,6 +1,7 @@
 import { chorusOf, type Chorus } from '../arrangement/chorus/chorus';
 import { parseChart } from '../chart/parseChart';
 import { parseChord } from '../chord/parseChord';
+import type { Degree } from '../chord/degrees';
 import type { Chord, PitchedChord } from '../chord/types';
 import { defaultVoicingSettings } from '../voicing/data';
 import { familyOf } from '../voicing/families';
@@ -52,6 +53,26 @@ export function stacks(
   const { of } = familyOf(family);
   if (of.kind !== 'stacks') throw new Error(`${family} stacks freely`);
   return familyStacks(of, materialOf(chord(symbol), { ...defaultVoicingSettings, ...change }));
+}
+
+const BODY = 'R 2 b3 3 4 b5 5 #5 6 bb7 b7 7'.split(' ');
+
+/**
+ * Those of them that are to be heard while no bass plays: all that the symbol writes sounds (of alt either
+ * altered ninth), and no 9, 11 or 13 is lowest.
+ */
+export function wholeStacks(symbol: string, family: FamilyId): DegreeStack[] {
+  const { essential, colours } = chord(symbol);
+  const { everyDegree } = familyOf(family);
+  const plain = essential.filter((degree) => !chord(symbol).guideTones.includes(degree));
+  return stacks(symbol, family).filter(({ tones }) => {
+    const has = (degree: Degree): boolean => tones.some((tone) => tone.degree === degree);
+    const colour = symbol.includes('alt')
+      ? colours.some(has) || !colours.length
+      : colours.every(has);
+    const stands = everyDegree ?? BODY.includes(tones[0]!.degree);
+    return plain.every(has) && colour && stands;
+  });
 }
 
 /** The same as `R:0 3:4 5:7`, with heights above the root. */

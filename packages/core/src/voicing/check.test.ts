@@ -83,7 +83,7 @@ describe('a room that cannot be says what and why', () => {
   const narrow = { window: { low: 60, high: 64 }, centre: { low: 61, high: 63 } };
   it('a register narrower than the family', () => {
     expect(room(narrow, ['drop2'])).toEqual([
-      'window: The register C4 to E4 is 4 half steps wide, and the narrowest form of drop 2 needs 14.',
+      'window: The register C4 to E4 is 4 half steps wide, and the narrowest form of drop 2 needs 8.',
     ]);
   });
   it('unless another of the families fits into it', () => {

@@ -130,5 +130,10 @@ export const defaultVoicingSettings: VoicingSettings = {
   room: rooms.alone,
   families: ['drop2'],
   tensions: 'as written',
+  voices: 'family',
+  strings: [],
+  bottom: 'room',
+  incomplete: false,
+  openStrings: 'low',
   includeOutOfReach: false,
 };

@@ -3,10 +3,10 @@ import type { Chord, PitchedChord } from '../chord/types';
 import { pitchClassOf, spellFrom, type NoteName } from '../pitch/spelling';
 import { once } from '../base/once';
 import { familyOf } from './families';
-import { familyStacks, thinnedStacks } from './familyStacks';
+import type { VoicingFamily } from './families/family';
 import { playingOf } from './playingOf';
+import { choiceTiers, stackTiers } from './tiers';
 import { materialKey, materialOf, type Material } from './base/material';
-import { FEWEST_NOTES } from './base/partial';
 import type { Occasion, Placing, Player } from './instruments/player';
 import type { FamilyId, Instrument, PitchRange, Voicing, VoicingSettings } from './base/types';
 
@@ -18,10 +18,11 @@ export type Enumerator = (chord: Chord) => Voicing[];
 
 /**
  * Every voicing of a chord that the settings allow: each family's stacks at every octave inside the
- * room's window, in every grip or hand split that the instrument and the hand allow. Where a family has
- * none in full, because the room leaves fewer notes or the hand does not reach, its partial forms stand
- * in: the tones least needed are left out, as few as will do. Order: families as given, then stacks,
- * then from low to high; no grip comes twice. N.C. gives the one rest.
+ * room's window, in every grip or hand split that the instrument and the hand allow. What the symbol
+ * writes sounds wherever the family has a form that holds it. Where a family has none in full, because
+ * the room leaves fewer notes or the hand does not reach, its partial forms stand in: the tones least
+ * needed are left out, as few as will do, and said. Order: families as given, then stacks, then from low
+ * to high; no grip comes twice. N.C. gives the one rest.
  *
  * @example enumerateVoicings(chord, { ...defaultSettings, families: ['drop2'] })
  */
@@ -53,9 +54,9 @@ export function enumeratorOf(settings: VoicingSettings): Enumerator {
   };
 }
 
-/** The forms of a family, the full one first, each prepared when it is first needed. */
+/** The forms of a family, tier after tier, each prepared when it is first needed. */
 interface Forms {
-  readonly family: FamilyId;
+  readonly family: VoicingFamily;
   readonly placings: readonly (() => Placing)[];
 }
 
@@ -63,32 +64,23 @@ function formsOfFamily(
   id: FamilyId,
   material: Material,
   player: Player,
-  { room }: VoicingSettings,
+  { room, voices }: VoicingSettings,
 ): Forms {
-  const { of } = familyOf(id);
-  if (of.kind === 'free') {
-    return { family: id, placings: [once(() => player.choice(of.choice(material)))] };
-  }
-  const all = familyStacks(of, material);
-  const full = all.filter(({ tones }) => tones.length <= room.mostNotes);
-  const most = Math.max(0, ...all.map(({ tones }) => tones.length));
-  const sizes = Array.from({ length: most }, (_, index) => most - 1 - index).filter(
-    (size) => size >= FEWEST_NOTES && size <= room.mostNotes,
-  );
-  return {
-    family: id,
-    placings: [
-      once(() => player.stacks(full)),
-      ...sizes.map((size) => once(() => player.stacks(thinnedStacks(all, material, size)))),
-    ],
-  };
+  const family = familyOf(id);
+  const { of } = family;
+  const sizes = { voices, mostNotes: room.mostNotes };
+  const placings =
+    of.kind === 'free'
+      ? choiceTiers(of.choice(material), sizes).map((tier) => once(() => player.choice(tier)))
+      : stackTiers(of, family, material, sizes).map((tier) => once(() => player.stacks(tier)));
+  return { family, placings };
 }
 
-/** What the fullest form gives that gives anything. */
+/** What the first tier gives that gives anything, on the family's own strings before others. */
 function fullest({ family, placings }: Forms, chord: PitchedChord): Voicing[] {
-  const at = occasion(family, chord);
+  const at = occasion(family.id, chord);
   for (const placing of placings) {
-    const voicings = placing()(at);
+    const voicings = placing()(at, family.strings);
     if (voicings.length) return voicings;
   }
   return [];

@@ -2,23 +2,15 @@ import { semitonesOf } from '../chord/degrees';
 import { pitchClass, semitones } from '../base/units';
 import type { Stacking } from './families/family';
 import { degreeAt, type Material } from './base/material';
-import { distinct, thinned, unrooted } from './base/partial';
+import { distinct, unrooted } from './base/partial';
 import { stackOf } from './base/stacks';
 import type { DegreeStack } from './base/types';
 
 /** The stacks of a family as the room has them: root left to the bass, a slash bass at the bottom. */
 export function familyStacks({ stacks }: Stacking, material: Material): DegreeStack[] {
-  const all = stacks(material).map((stack) => unrooted(stack, material));
+  const all = stacks(material).flatMap((stack) => unrooted(stack, material));
   return distinct(material.below === undefined ? all : overBass(all, material, material.below));
 }
-
-/** The same with the least needed tones left out, so that no more than `size` are left. */
-export const thinnedStacks = (
-  stacks: readonly DegreeStack[],
-  material: Material,
-  size: number,
-): DegreeStack[] =>
-  distinct(stacks.filter((s) => s.tones.length > size).map((s) => thinned(s, material, size)));
 
 /** Stacks that stand on the bass already; where there are none, the bass is put under each. */
 function overBass(stacks: readonly DegreeStack[], material: Material, bass: number): DegreeStack[] {

@@ -20,6 +20,8 @@ export function whyNoVoicing(chord: PitchedChord, settings: VoicingSettings): st
 function bindingLimit(chord: PitchedChord, settings: VoicingSettings): string {
   const { room, instrument } = settings;
   const names = settings.families.map((id) => familyOf(id).label).join(' or ');
+  const asked = askedTooMuch(chord, settings);
+  if (asked) return `no form of ${names} ${asked}`;
   const anyHand = { ...settings, includeOutOfReach: true };
   const beyond = enumerateVoicings(chord, anyHand);
   if (beyond.length) return playingOf(instrument).beyondHand(names, beyond);
@@ -29,6 +31,23 @@ function bindingLimit(chord: PitchedChord, settings: VoicingSettings): string {
     return `no form of ${names} fits between ${pitchName(low)} and ${pitchName(high)}, this room's register`;
   }
   return `there is no form of ${names} for this kind of chord`;
+}
+
+/** What a player asks for beyond the family, as a clause, where taking it back brings voicings. */
+function askedTooMuch(chord: PitchedChord, settings: VoicingSettings): string | undefined {
+  const { voices, strings, bottom } = settings;
+  const without = (lifted: Partial<VoicingSettings>): boolean =>
+    enumerateVoicings(chord, { ...settings, ...lifted }).length > 0;
+  if (strings.length && without({ strings: [] })) {
+    const sets = strings.map((set) => [...set].join('-'));
+    return `lies on strings ${sets.join(' or ')} here`;
+  }
+  if (voices !== 'family' && without({ voices: 'family' })) return `has ${voices} voices here`;
+  if (bottom === 'root' && without({ bottom: 'room' })) return 'has the root lowest here';
+  if (bottom === 'root or fifth' && without({ bottom: 'room' })) {
+    return 'has root or fifth lowest here';
+  }
+  return undefined;
 }
 
 /**

@@ -6,8 +6,8 @@ import type { Role } from '../readings/types';
 import type { ChordClass } from '../base/chordClass';
 import type { Mode } from '../base/key';
 import type { Pool } from '../base/types';
-import type { ScaleName } from './data';
-import { poolOf, scaleSemitones } from './scale';
+import { scaleSemitones, type ScaleName } from '../../chord/scales';
+import { poolOf } from './scale';
 
 type Offer = readonly [scale: ScaleName, when: string];
 

@@ -2,8 +2,7 @@ import { get } from '@tonaljs/scale-type';
 import { majorKey, minorKey } from '@tonaljs/key';
 import { parseChart } from '../../chart/parseChart';
 import { analyzeChart } from '../analyzeChart';
-import { SCALES, type ScaleName } from './data';
-import { scaleNotes, scaleSemitones } from './scale';
+import { SCALES, scaleNotes, scaleSemitones, type ScaleName } from '../../chord/scales';
 
 /** What @tonaljs/scale-type 4.9.3 calls our scales. */
 const THERE: Readonly<Record<ScaleName, string>> = {

@@ -63,10 +63,20 @@ describe('a stack with less in it', () => {
 
   it('leaves the root to the bass only where somebody plays it and two tones remain', () => {
     const shell = stackUp(['R', '3', '7']);
-    expect(unrooted(shell, material('Cmaj7'))).toBe(shell);
-    expect(unrooted(shell, material('Cmaj7', rooms.bass)).without).toEqual(['R']);
-    const power = stackUp(['R', '5']);
-    expect(unrooted(power, material('Cmaj7', rooms.bass))).toBe(power);
+    expect(unrooted(shell, material('Cmaj7'))).toEqual([shell]);
+    expect(unrooted(shell, material('Cmaj7', rooms.bass)).map(({ without }) => without)).toEqual([
+      ['R'],
+    ]);
+    expect(unrooted(stackUp(['R', '5']), material('Cmaj7', rooms.bass))).toEqual([]);
+  });
+
+  it('keeps a root inside or on top, for those who ask for it there', () => {
+    const inside = stackUp(['3', '5', '7', 'R']);
+    expect(unrooted(inside, material('Cmaj7', rooms.bass))).toEqual(
+      [stackUp(['3', '5', '7'], 3), inside].map((stack, at) =>
+        at ? stack : { ...stack, without: ['R'] },
+      ),
+    );
   });
 });
 

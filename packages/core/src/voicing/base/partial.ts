@@ -47,11 +47,15 @@ function missing(stack: DegreeStack, tones: readonly StackTone[]): Degree[] {
   return [...new Set([...(stack.without ?? []), ...gone])];
 }
 
-/** The stack without its root, where the root is left to the bass and two other tones remain. */
-export function unrooted(stack: DegreeStack, material: Material): DegreeStack {
-  if (material.root || !stack.tones.some(({ degree }) => degree === 'R')) return stack;
+/**
+ * A stack as a room has it that leaves its roots to a bass: without the root, where two other tones remain;
+ * with it too where it is not lowest, for a root inside or on top is welcome when it is asked for.
+ */
+export function unrooted(stack: DegreeStack, material: Material): DegreeStack[] {
+  if (material.root || !stack.tones.some(({ degree }) => degree === 'R')) return [stack];
   const tones = stack.tones.filter(({ degree }) => degree !== 'R');
-  return tones.length < FEWEST_NOTES ? stack : stackOf(tones, missing(stack, tones));
+  const rooted = stack.tones[0]!.degree === 'R' ? [] : [stack];
+  return tones.length < FEWEST_NOTES ? rooted : [stackOf(tones, missing(stack, tones)), ...rooted];
 }
 
 /** Each stack once: two that sound alike over their bass are one. */

@@ -14,9 +14,7 @@ import { standingFor, type Material } from './material';
 export function toneSets(material: Material, size: number): Degree[][] {
   const written = setsAsWritten(material, size);
   if (!material.exchange) return written;
-  const exchanged = [...written, ...completed(material, written, size)].flatMap((set) =>
-    exchanges(material, set),
-  );
+  const exchanged = completed(material, written, size).flatMap((set) => exchanges(material, set));
   const known = new Set<string>();
   return exchanged.filter((set) => {
     const key = [...set].sort().join();
@@ -38,12 +36,14 @@ function setsAsWritten({ degrees, guideTones, essential, colours }: Material, si
   return all.filter((set) => worth(set) === best);
 }
 
-/** Where the root is left to the bass, a ninth makes the set whole again. */
+/** Where a chord has fewer tones, as one whose scale has no fifth, a tension in the empty place. */
 function completed(material: Material, sets: Degree[][], size: number): Degree[][] {
-  if (material.root) return [];
-  return sets
-    .filter((set) => set.length < size && !holdsPlace(set, 'R'))
-    .flatMap((set) => standingFor(material, 'R').map((ninth) => [ninth, ...set]));
+  const fill = (set: Degree[], place: Degree): Degree[][] => {
+    if (set.length >= size || holdsPlace(set, place)) return [set];
+    const whole = standingFor(material, place).map((tension) => [...set, tension]);
+    return whole.length ? whole : [set];
+  };
+  return sets.flatMap((set) => fill(set, 'R')).flatMap((set) => fill(set, '5'));
 }
 
 const holdsPlace = (set: readonly Degree[], degree: Degree): boolean =>

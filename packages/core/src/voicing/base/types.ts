@@ -18,6 +18,9 @@ export const FAMILY_IDS = [
   'cell',
   'block',
   'colour',
+  'two',
+  'modal',
+  'left hand',
 ] as const;
 export type FamilyId = (typeof FAMILY_IDS)[number];
 
@@ -124,6 +127,20 @@ export interface Room {
   readonly mostNotes: number;
 }
 
+/** How many voices: as many as the family has, as few as tell the chord, or exactly so many. */
+export const VOICE_COUNTS = ['family', 'fewest', 2, 3, 4, 5, 6] as const;
+export type VoiceCount = (typeof VOICE_COUNTS)[number];
+
+/**
+ * What may be lowest. `room`: while no bass plays a tone of the chord proper, never a 9, 11 or 13; with
+ * a bass, unless the room has roots, anything but the root.
+ */
+export const BOTTOMS = ['room', 'root', 'root or fifth', 'free'] as const;
+export type Bottom = (typeof BOTTOMS)[number];
+
+/** Open strings only in grips up to the fifth fret, or anywhere. */
+export const OPEN_STRINGS = ['low', 'anywhere'] as const;
+
 export interface VoicingSettings {
   readonly instrument: Instrument;
   readonly room: Room;
@@ -133,6 +150,19 @@ export interface VoicingSettings {
    * in the place of the root (9) and the fifth (13, 11). Families made of colours always use them all.
    */
   readonly tensions: 'as written' | 'available';
+  /** Default `family`. */
+  readonly voices: VoiceCount;
+  /**
+   * String sets that may be used, as `643`: grips lie on the strings of one of them. Default none: each
+   * family's own, others where those have no grip. No matter on keys.
+   */
+  readonly strings: readonly string[];
+  /** Default `room`. */
+  readonly bottom: Bottom;
+  /** Free colours may leave one guide tone out. Default false. */
+  readonly incomplete: boolean;
+  /** Default `low`. */
+  readonly openStrings: (typeof OPEN_STRINGS)[number];
   /** Also return grips beyond the hand's limit, marked `out of reach`. Default false. */
   readonly includeOutOfReach: boolean;
 }
@@ -145,6 +175,8 @@ export interface StackTone {
 
 /** A voicing before it is placed: tones bottom to top, heights rising strictly. */
 export interface DegreeStack {
+  /** On keys, so many of the lowest tones are the left hand's; as the hands lie best when left out. */
+  readonly left?: number;
   readonly tones: readonly StackTone[];
   readonly inversion?: Inversion;
   /** See `Voicing.without`. */

@@ -22,10 +22,10 @@ const READ_AS: readonly (readonly [has: string, on: number, tones: readonly numb
   ['b3 b7', 3, SIXTH],
   ['b3', 0, MINOR_SIXTH],
   ['4 b7', 10, SIXTH],
-  ['3 b7 b9 b13', 1, MINOR_SIXTH],
-  ['3 b7 b9 #5', 1, MINOR_SIXTH],
-  ['3 b7 b9', 1, DIMINISHED],
+  ['3 b7 #9', 1, MINOR_SIXTH],
+  ['3 b7 b13', 1, MINOR_SIXTH],
   ['3 b7 #5', 1, MINOR_SIXTH],
+  ['3 b7 b9', 1, DIMINISHED],
   ['3 b7', 7, MINOR_SIXTH],
   ['3', 0, SIXTH],
 ];

@@ -11,6 +11,18 @@ export interface VoicingFamily {
   readonly about: string;
   /** For a form made of close position: the voices that fall an octave, counted from the top. */
   readonly dropped?: readonly number[];
+  /**
+   * String sets it lives on where six strings or more are to be had, as `643`; others where a chord has no
+   * grip on these. Missing: any. Source: common practice.
+   */
+  readonly strings?: readonly string[];
+  /**
+   * It goes through all degrees of a scale, whatever the symbol writes and whatever lies lowest: what is
+   * left out is said, but nothing is passed over for it.
+   */
+  readonly everyDegree?: true;
+  /** What it is for, where it is not for every instrument. */
+  readonly only?: 'keys';
   /** The ways it stacks a chord; or, for the family that stacks freely, what it draws on. */
   readonly of: Stacking | FreeStacking;
 }
@@ -29,7 +41,15 @@ export interface FreeStacking {
 export interface ToneChoice {
   /** No two of one pitch. */
   readonly degrees: readonly Degree[];
-  readonly needed: readonly Degree[];
+  readonly guideTones: readonly Degree[];
+  /** So many of the guide tones may be left out. */
+  readonly mayMiss: number;
+  /** Of each, one tone has to sound. */
+  readonly demands: readonly (readonly Degree[])[];
+  /** What may be lowest; anything when left out. */
+  readonly lowest?: readonly Degree[];
   readonly fewest: number;
   readonly most: number;
+  /** What the symbol writes and this choice leaves out. */
+  readonly without?: readonly Degree[];
 }

@@ -9,6 +9,7 @@ export const guide: VoicingFamily = {
   id: 'guide',
   label: 'guide tones',
   about: 'The two tones that tell the chord, either one on top.',
+  strings: ['43', '432'],
   of: {
     kind: 'stacks',
     stacks: ({ guideTones, flatNine }) => {

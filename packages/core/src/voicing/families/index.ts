@@ -6,11 +6,14 @@ import { colour } from './colour';
 import { drops } from './drops';
 import type { VoicingFamily } from './family';
 import { guide } from './guide';
+import { leftHand } from './leftHand';
+import { modal } from './modal';
 import { quartal } from './quartal';
 import { rootless } from './rootless';
 import { shell } from './shell';
 import { shellPlus } from './shellPlus';
 import { spread } from './spread';
+import { two } from './two';
 
 /** Every family, in the order in which a player meets them. */
 export const families: readonly VoicingFamily[] = [
@@ -25,6 +28,9 @@ export const families: readonly VoicingFamily[] = [
   cell,
   block,
   colour,
+  two,
+  modal,
+  leftHand,
 ];
 
 export function familyOf(id: FamilyId): VoicingFamily {

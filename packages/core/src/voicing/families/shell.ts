@@ -21,5 +21,6 @@ export const shell: VoicingFamily = {
   id: 'shell',
   label: 'shell',
   about: 'Root, third and seventh: three strings or one hand.',
+  strings: ['643', '543'],
   of: { kind: 'stacks', stacks: shellStacks },
 };

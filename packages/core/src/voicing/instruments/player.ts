@@ -11,11 +11,14 @@ export interface Occasion {
   readonly nameOf: (degree: Degree) => NoteName;
 }
 
-/** Places what was prepared for a quality on one root. */
-export type Placing = (occasion: Occasion) => Voicing[];
+/**
+ * Places what was prepared for a quality on one root.
+ * @param ownStrings string sets to be tried before others, where the player asks for none
+ */
+export type Placing = (occasion: Occasion, ownStrings?: readonly string[]) => Voicing[];
 
-/** Who plays: turns stacks and pools into what two hands can hold, at every octave of the window. */
+/** Who plays: turns stacks and choices of tones into what two hands can hold, at every octave of the window. */
 export interface Player {
   readonly stacks: (stacks: readonly DegreeStack[]) => Placing;
-  readonly choice: (pool: ToneChoice) => Placing;
+  readonly choice: (choice: ToneChoice) => Placing;
 }

@@ -25,13 +25,19 @@ export interface OtherHold {
   readonly how: string;
 }
 
+/** What of the settings bears on how things are held. */
+export type PlayerSettings = Pick<
+  VoicingSettings,
+  'room' | 'includeOutOfReach' | 'strings' | 'openStrings'
+>;
+
 /** All that depends on which instrument is played and by whose hands. */
 export interface Playing {
   /** The lowest and the highest pitch there are. */
   readonly range: PitchRange;
   /** Where the hand stands for each fret, in mm from the nut; empty where it does not move along a neck. */
   readonly positionsMm: readonly number[];
-  readonly player: (settings: Pick<VoicingSettings, 'room' | 'includeOutOfReach'>) => Player;
+  readonly player: (settings: PlayerSettings) => Player;
   /**
    * How notes whose places are known lie under the hand: fingers and stretch, or hands. What does not lie
    * is marked out of reach, never refused.

@@ -4,7 +4,7 @@
  */
 import fc from 'fast-check';
 import { pitchClassOf } from '../../pitch/spelling';
-import { chord, stacks } from '../../testing/builders';
+import { chord, wholeStacks } from '../../testing/builders';
 import { defaultKeyboard, defaultVoicingSettings, rooms } from '../data';
 import { enumerateVoicings } from '../enumerate';
 import { FAMILY_IDS, type FamilyId, type Keyboard } from '../base/types';
@@ -35,14 +35,16 @@ function shapeOf(pitches: readonly number[]): string {
 function plainSearch(symbol: string, family: FamilyId, keyboard: Keyboard): string[] {
   const root = pitchClassOf(chord(symbol).root);
   const wanted = new Set(
-    stacks(symbol, family, { room }).map(({ tones }) => {
+    wholeStacks(symbol, family).map(({ tones }) => {
       const heights = tones.map(({ height }) => height as number);
       return `${(((root + heights[0]!) % 12) + 12) % 12}: ${shapeOf(heights)}`;
     }),
   );
+  const left = (pitches: readonly number[]): number | undefined =>
+    family === 'left hand' ? pitches.length : undefined;
   return sets
     .filter(({ pitches, shape }) => wanted.has(`${pitches[0]! % 12}: ${shape}`))
-    .filter(({ pitches }) => splitHands(keyboard, pitches).ease !== 'out of reach')
+    .filter(({ pitches }) => splitHands(keyboard, pitches, left(pitches)).ease !== 'out of reach')
     .map(({ pitches }) => pitches.join(' '))
     .sort();
 }

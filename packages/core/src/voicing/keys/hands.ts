@@ -22,8 +22,14 @@ const spanOf = (pitches: readonly number[]): number =>
 /**
  * Which hand plays what: one hand where it reaches easily, else the split that leaves each hand most of
  * its reach. Pitches rise; hands never cross or share a key.
+ * @param left so many of the lowest pitches are the left hand's
  */
-export function splitHands(keyboard: Keyboard, pitches: readonly number[]): HandSplit {
+export function splitHands(
+  keyboard: Keyboard,
+  pitches: readonly number[],
+  left?: number,
+): HandSplit {
+  if (left !== undefined && keyboard.hands === 'two') return rate(keyboard, pitches, left);
   const whole = spanOf(pitches);
   const side = (pitches[0] ?? 0) < LEFT_BELOW ? 'left' : 'right';
   const alone = side === 'left' ? pitches.length : 0;

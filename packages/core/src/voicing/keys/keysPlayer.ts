@@ -2,22 +2,22 @@ import { semitonesOf, type Degree } from '../../chord/degrees';
 import { midi } from '../../base/units';
 import { choose } from '../../base/choose';
 import type { ToneChoice } from '../families/family';
+import { holdsEnough } from '../families/holdsEnough';
 import type { Occasion, Placing, Player } from '../instruments/player';
+import type { PlayerSettings } from '../instruments/playing';
 import { stackUp } from '../base/stacks';
-import type { DegreeStack, Keyboard, Voicing, VoicingSettings } from '../base/types';
+import type { DegreeStack, Keyboard, Voicing } from '../base/types';
 import { splitHands } from './hands';
 
-type Settings = Pick<VoicingSettings, 'room' | 'includeOutOfReach'>;
-
 /** Voicings on keys: a stack at every octave, each with the hands that take it best. */
-export function keysPlayer(keyboard: Keyboard, settings: Settings): Player {
+export function keysPlayer(keyboard: Keyboard, settings: PlayerSettings): Player {
   const { room, includeOutOfReach } = settings;
   const low = Math.max(room.window.low, keyboard.lowest);
   const high = Math.min(room.window.high, keyboard.highest);
 
   const place = (stack: DegreeStack, root: number, at: Occasion): Voicing | undefined => {
     const pitches = stack.tones.map(({ height }) => root + height);
-    const { hands, ease } = splitHands(keyboard, pitches);
+    const { hands, ease } = splitHands(keyboard, pitches, stack.left);
     if (ease === 'out of reach' && !includeOutOfReach) return undefined;
     const notes = stack.tones.map(({ degree }, voice) => ({
       midi: midi(pitches[voice]!),
@@ -52,22 +52,20 @@ export function keysPlayer(keyboard: Keyboard, settings: Settings): Player {
         return found;
       });
 
-  return {
-    stacks,
-    choice: (pool) => {
-      const most = Math.min(pool.most, room.mostNotes);
-      const sizes = { ...pool, most, fewest: Math.min(pool.fewest, most) };
-      return stacks(everyOrder(sizes));
-    },
-  };
+  return { stacks, choice: (drawn) => stacks(everyOrder(drawn)) };
 }
 
-/** The choices of a pool in every order, each tone the nearest above the one before. */
-function everyOrder({ degrees, needed, fewest, most }: ToneChoice): DegreeStack[] {
+/** What a choice draws, in every order, each tone the nearest above the one before. */
+function everyOrder(drawn: ToneChoice): DegreeStack[] {
+  const { degrees, lowest, fewest, most, without } = drawn;
   const stacks: DegreeStack[] = [];
   for (let size = fewest; size <= most; size += 1) {
-    const sets = choose(degrees, size).filter((set) => needed.every((d) => set.includes(d)));
-    for (const set of sets) stacks.push(...orders(set).map((order) => stackUp(order)));
+    for (const set of choose(degrees, size).filter((each) => holdsEnough(drawn, each))) {
+      for (const order of orders(set)) {
+        if (lowest && !lowest.includes(order[0]!)) continue;
+        stacks.push(without ? { ...stackUp(order), without } : stackUp(order));
+      }
+    }
   }
   return stacks;
 }

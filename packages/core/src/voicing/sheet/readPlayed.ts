@@ -9,6 +9,7 @@ import { ok, type Result } from '../../base/result';
 import { midi, pitchClass } from '../../base/units';
 import { families, familyOf } from '../families';
 import { familyStacks } from '../familyStacks';
+import { holdsEnough } from '../families/holdsEnough';
 import type { PlayedNote } from '../instruments/played';
 import { playingOf } from '../playingOf';
 import { degreeAt, materialOf, type Material } from '../base/material';
@@ -104,9 +105,10 @@ const shapeOf = (heights: readonly number[]): string =>
 function isColour(heard: readonly Degree[], material: Material): boolean {
   const { of } = familyOf('colour');
   if (of.kind !== 'free') return false;
-  const { degrees, needed, fewest, most } = of.choice(material);
+  const choice = of.choice(material);
+  const { degrees, fewest, most } = choice;
   const apart = new Set(heard.map(semitonesOf)).size === heard.length;
   const enough = heard.length >= fewest && heard.length <= most;
   const belong = heard.every((degree) => degrees.includes(degree));
-  return apart && enough && belong && needed.every((degree) => heard.includes(degree));
+  return apart && enough && belong && holdsEnough(choice, heard);
 }

@@ -5,7 +5,7 @@ import type { Fretted, StackTone } from '../base/types';
 import { openPitches } from './geometry';
 import type { Shape } from './shapes';
 
-/** One fret that sounds a tone of the pool, on one string. */
+/** One fret that sounds a tone of the choice, on one string. */
 interface Option {
   readonly string: number;
   readonly offset: number;
@@ -24,15 +24,15 @@ interface Region {
 }
 
 /**
- * The shapes of a pool whose lowest fret is the root's pitch class plus `base`, over at most `span`
+ * The shapes of a choice whose lowest fret is the root's pitch class plus `base`, over at most `span`
  * frets, no string open. The neck is searched, not the sets of pitches, most of which lie nowhere.
  */
 export const choiceShapes = (
   neck: Fretted,
-  pool: ToneChoice,
+  drawn: ToneChoice,
   base: number,
   span: number,
-): Shape[] => choices(neck, pool, { offsets: upTo(0, span), edge: 0, base });
+): Shape[] => choices(neck, drawn, { offsets: upTo(0, span), edge: 0, base });
 
 /**
  * The choices that have open strings, for a chord on one root: the fretted ones among them start at
@@ -40,37 +40,38 @@ export const choiceShapes = (
  */
 export function openChoiceShapes(
   neck: Fretted,
-  pool: ToneChoice,
+  drawn: ToneChoice,
   root: number,
   lowest: number,
   span: number,
 ): Shape[] {
   const fretted = lowest ? upTo(lowest, lowest + span) : [];
   const region = { offsets: [0, ...fretted], edge: lowest, base: pitchClass(-root) };
-  return choices(neck, pool, region).filter(({ offsets }) => offsets.includes(0));
+  return choices(neck, drawn, region).filter(({ offsets }) => offsets.includes(0));
 }
 
 const upTo = (from: number, to: number): number[] =>
   Array.from({ length: to - from + 1 }, (_, index) => from + index);
 
 /**
- * Every choice of one fret or silence a string with as many tones as the pool asks for, no tone twice
- * and each needed one among them. A branch is cut when it repeats a tone or can no longer have enough.
+ * Every choice of one fret or silence a string with as many tones as are asked for, no tone twice, and
+ * all among them that has to sound. A branch is cut when it repeats a tone or can no longer have enough.
  */
-function choices(neck: Fretted, pool: ToneChoice, region: Region): Shape[] {
-  const strings = optionsOf(neck, pool, region);
-  const needed = pool.needed.reduce((bits, degree) => bits | bitOf(degree), 0);
+function choices(neck: Fretted, drawn: ToneChoice, region: Region): Shape[] {
+  const strings = optionsOf(neck, drawn, region);
+  const isEnough = enough(drawn);
+  const stands = standing(drawn);
   const shapes: Shape[] = [];
   const picked: Option[] = [];
   const visit = (string: number, held: number, onEdge: boolean): void => {
     const left = strings.length - string;
-    if (picked.length + left < pool.fewest) return;
+    if (picked.length + left < drawn.fewest) return;
     if (left === 0) {
-      if (onEdge && (held & needed) === needed) shapes.push(shapeOf(picked, region.base));
+      if (onEdge && isEnough(held) && stands(picked)) shapes.push(shapeOf(picked, region.base));
       return;
     }
     visit(string + 1, held, onEdge);
-    if (picked.length === pool.most) return;
+    if (picked.length === drawn.most) return;
     for (const option of strings[string]!) {
       if (held & option.bit) continue;
       picked.push(option);
@@ -82,10 +83,38 @@ function choices(neck: Fretted, pool: ToneChoice, region: Region): Shape[] {
   return shapes;
 }
 
+const bitsOf = (degrees: readonly Degree[]): number =>
+  degrees.reduce((bits, degree) => bits | bitOf(degree), 0);
+
+/** Whether a set of tones holds all that has to sound. */
+function enough({ guideTones, mayMiss, demands }: ToneChoice): (held: number) => boolean {
+  const guides = guideTones.map(bitOf);
+  const wanted = demands.map(bitsOf);
+  return (held) => {
+    let missed = 0;
+    for (const bit of guides) if (!(held & bit)) missed += 1;
+    if (missed > mayMiss) return false;
+    for (const any of wanted) if (!(held & any)) return false;
+    return true;
+  };
+}
+
+/** Whether the lowest tone may be lowest. */
+function standing({ degrees, lowest }: ToneChoice): (picked: readonly Option[]) => boolean {
+  if (!lowest) return () => true;
+  // By name, because a 9 has the pitch of a 2.
+  const allowed = bitsOf(degrees.filter((degree) => lowest.includes(degree)));
+  return (picked) => {
+    let bottom = picked[0]!;
+    for (const option of picked) if (option.tone.height < bottom.tone.height) bottom = option;
+    return (bottom.bit & allowed) !== 0;
+  };
+}
+
 const bitOf = (degree: Degree): number => 1 << semitonesOf(degree);
 
-function optionsOf(neck: Fretted, pool: ToneChoice, { offsets, base }: Region): Option[][] {
-  const names = new Map(pool.degrees.map((degree) => [semitonesOf(degree), degree]));
+function optionsOf(neck: Fretted, drawn: ToneChoice, { offsets, base }: Region): Option[][] {
+  const names = new Map(drawn.degrees.map((degree) => [semitonesOf(degree), degree]));
   return openPitches(neck).map((open, string) =>
     offsets.flatMap((offset) => {
       const height = semitones(open + base + offset);

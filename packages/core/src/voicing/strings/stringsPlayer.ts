@@ -1,22 +1,22 @@
 import { midi, pitchClass } from '../../base/units';
 import type { ToneChoice } from '../families/family';
 import type { Occasion, Placing, Player } from '../instruments/player';
+import type { PlayerSettings } from '../instruments/playing';
 import { inversionOf } from '../base/stacks';
-import type { DegreeStack, Fretted, VoicedNote, Voicing, VoicingSettings } from '../base/types';
+import type { DegreeStack, Fretted, VoicedNote, Voicing } from '../base/types';
 import { assessor, type Lie } from './assess';
 import { fretsLeft, openPitches, type FretPlace } from './geometry';
 import { openStackShapes } from './openShapes';
 import { openChoiceShapes, choiceShapes } from './choiceShapes';
 import { stackShapes, widestSpan, type Shape } from './shapes';
-
-type Settings = Pick<VoicingSettings, 'room' | 'includeOutOfReach'>;
+import { insideSets, onAnyStrings, ownSets, type OnStrings } from './stringSets';
 
 /** Voicings as grips: shapes moved along the neck, and grips with open strings where they lie. */
-export function stringsPlayer(neck: Fretted, settings: Settings): Player {
-  const { room, includeOutOfReach } = settings;
+export function stringsPlayer(neck: Fretted, settings: PlayerSettings): Player {
+  const { room, includeOutOfReach, openStrings, strings: asked } = settings;
   const limit = includeOutOfReach ? Infinity : neck.hand.limitMm;
   // Free choices beyond the hand would be nearly everything on the neck.
-  const poolLimit = neck.hand.limitMm;
+  const choiceLimit = neck.hand.limitMm;
   const frets = fretsLeft(neck);
   const assess = assessor(neck);
   const open = openPitches(neck);
@@ -37,56 +37,84 @@ export function stringsPlayer(neck: Fretted, settings: Settings): Player {
       if (fret > frets || pitch < room.window.low || pitch > room.window.high) return undefined;
       places.push({ stringIndex, fret });
     }
+    if (openStrings === 'low' && opensHigh(places)) return undefined;
     const lie = assess(places, includeOutOfReach);
     return lie && voicingOf(shape, places, lie, open, at, without);
   };
 
+  /** On the strings asked for; else on the family's own, on others where those have no grip. */
+  const onTheStrings =
+    (grips: (at: Occasion, on: OnStrings) => Voicing[]): Placing =>
+    (at, ownStrings) => {
+      if (asked.length) return grips(at, insideSets(neck, asked));
+      const own = ownSets(neck, ownStrings);
+      const found = own ? grips(at, own) : [];
+      return found.length ? found : grips(at, onAnyStrings);
+    };
+
   const stacks = (list: readonly DegreeStack[]): Placing => {
     const prepared = list.map((stack) => ({ stack, shapes: stackShapes(neck, stack, limit) }));
-    return (at) =>
+    return onTheStrings((at, on) =>
       prepared.flatMap(({ stack, shapes }) => {
+        const partial = stack.without !== undefined;
         const found: Voicing[] = [];
         const take = (shape: Shape, lowest: number): void => {
           const voicing = grip(shape, lowest, at, stack.without);
           if (voicing) found.push(voicing);
         };
-        for (const shape of openStackShapes(neck, stack, at.root, limit)) take(shape, 0);
+        for (const shape of openStackShapes(neck, stack, at.root, limit)) {
+          if (on(shape.strings, partial)) take(shape, 0);
+        }
         for (const shape of shapes) {
+          if (!on(shape.strings, partial)) continue;
           for (let lowest = firstFret(at.root, shape.base); lowest <= frets; lowest += 12) {
             take(shape, lowest);
           }
         }
         return found;
-      });
+      }),
+    );
   };
 
   const choice = (drawn: ToneChoice): Placing => {
-    const most = Math.min(drawn.most, room.mostNotes);
-    const limited = { ...drawn, most, fewest: Math.min(drawn.fewest, most) };
     const known = new Map<string, Shape[]>();
     const shapesAt = (base: number, span: number): Shape[] => {
       const key = `${base} ${span}`;
-      const shapes = known.get(key) ?? choiceShapes(neck, limited, base, span);
+      const shapes = known.get(key) ?? choiceShapes(neck, drawn, base, span);
       known.set(key, shapes);
       return shapes;
     };
-    return (at) => {
+    return onTheStrings((at, on) => {
       const found: Voicing[] = [];
       const take = (shape: Shape, lowest: number): void => {
-        const voicing = grip(shape, lowest, at, undefined);
+        if (!on(shape.strings, false)) return;
+        const voicing = grip(shape, lowest, at, drawn.without);
         if (voicing) found.push(voicing);
       };
       for (let lowest = 0; lowest <= frets; lowest += 1) {
-        const span = lowest ? widestSpan(neck, lowest, poolLimit) : 0;
-        for (const shape of openChoiceShapes(neck, limited, at.root, lowest, span)) take(shape, 0);
+        const span = lowest ? widestSpan(neck, lowest, choiceLimit) : 0;
+        for (const shape of openChoiceShapes(neck, drawn, at.root, lowest, span)) take(shape, 0);
         if (!lowest) continue;
         for (const shape of shapesAt(pitchClass(lowest - at.root), span)) take(shape, lowest);
       }
       return found;
-    };
+    });
   };
 
   return { stacks, choice };
+}
+
+/** Up to here open strings lie in a grip as a player expects them. Source: common practice. */
+const HIGHEST_BESIDE_OPEN = 5;
+
+/** An open string in a grip up the neck, which rings on when the hand moves and sounds unlike the rest. */
+function opensHigh(places: readonly FretPlace[]): boolean {
+  let [open, highest] = [false, 0];
+  for (const { fret } of places) {
+    if (fret === 0) open = true;
+    else if (fret > highest) highest = fret;
+  }
+  return open && highest > HIGHEST_BESIDE_OPEN;
 }
 
 /** The lowest fret from 1 at which a shape stands on this root. */
