@@ -39,7 +39,7 @@ export function createEngine(): Engine {
     const { setup, instruments } = request;
     const reading = read(request);
     const { chart, problems } = reading;
-    const chorus = reading.chorus(setup.splits);
+    const chorus = reading.chorus(setup);
     const settings = settingsOf(setup, chorus, instruments);
     const outcome = voiceChorus(connector, chorus, settings, setup);
     count += 1;

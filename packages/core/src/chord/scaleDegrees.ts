@@ -27,7 +27,7 @@ const degreesOf = ({ tones }: PitchedChord): Degree[] => tones.map(({ degree }) 
 
 /**
  * A scale on a chord's root, from the root up, each note by the name the chord gives it.
- * @example scaleDegrees(chord('C7'), 'altered').join(' ') // 'R b9 #9 3 #11 b13 b7'
+ * The altered scale on C7 is R b9 #9 3 #11 b13 b7.
  */
 export const scaleDegrees = (chord: PitchedChord, name: ScaleName): Degree[] =>
   scaleSemitones(name).map((semitones) => plainDegree(degreesOf(chord), semitones));

@@ -47,7 +47,7 @@ export function compositionOf(
 ): Composition {
   const { setup, instruments, feel, tempo, solo } = question;
   const { comp } = setup;
-  const chorus = reading.chorus(setup.splits);
+  const chorus = reading.chorus(setup);
   const offbeat = offbeatAt(feel, tempo, comp.swing);
   const { length, bars } = chorus.timeline;
   const all = { length: quarters(length * comp.plan.length), bars };

@@ -2,7 +2,7 @@ import { analyzeChart } from '../analysis/analyzeChart';
 import { transposeChart } from '../analysis/transposeChart';
 import type { ChartAnalysis, School } from '../analysis/base/types';
 import { chorusOf, type Chorus } from '../arrangement/chorus/chorus';
-import type { Split } from '../arrangement/stored/types';
+import type { Arrangement } from '../arrangement/stored/types';
 import { parseMeter } from '../chart/meter';
 import type { ChartPlaces } from '../chart/placeTypes';
 import { readWritten } from '../chart/places/written';
@@ -28,7 +28,7 @@ export interface TuneReading {
   /** Analysed when it is first asked for. @param school by function when left out */
   readonly analysis: (school?: School, writtenAbove?: number) => ChartAnalysis;
   /** The chorus with these splits; the very same one for the same splits. */
-  readonly chorus: (splits: readonly Split[]) => Chorus;
+  readonly chorus: (setup: Pick<Arrangement, 'splits' | 'pools'>) => Chorus;
 }
 
 /** Reads each chart once and analyses it once, for whoever asks. */
@@ -61,9 +61,9 @@ function read({ text, places, meter, key }: TuneText): TuneReading {
     analyses.set(name, known);
     return known;
   };
-  const chorus = (splits: readonly Split[]): Chorus => {
-    const name = JSON.stringify(splits);
-    const known = choruses.get(name) ?? chorusOf(inKey, splits, analysis());
+  const chorus = ({ splits, pools }: Pick<Arrangement, 'splits' | 'pools'>): Chorus => {
+    const name = JSON.stringify([splits, pools]);
+    const known = choruses.get(name) ?? chorusOf(inKey, splits, analysis(), pools);
     choruses.set(name, known);
     return known;
   };

@@ -230,7 +230,7 @@ describe('what cannot be voiced is locksAndRules, with the chord and the limit t
   it('names the register of the room, and the family that fits it', () => {
     const room = { ...rooms.alone, window: { low: 60, high: 66 } };
     expect(infeasible('C6 F7', keys('shell', { room }))?.why).toBe(
-      "C6: no form of shell fits between C4 and Gb4, this room's register; cell would do.",
+      "C6: no form of shell fits between C4 and Gb4, this room's register; two notes would do.",
     );
   });
   it('names the reach on keys', () => {

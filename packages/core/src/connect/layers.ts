@@ -1,6 +1,6 @@
 import type { Chord } from '../chord/types';
 import type { Voicing } from '../voicing/base/types';
-import { placeKey, placeOf } from './base/place';
+import { placeKey, placeOf, voiceKey } from './base/place';
 import { pricesOf, type Prices } from './terms/prices';
 import type { Layers, Step } from './solver/layers';
 import { layerOf, type Layer } from './solver/layer';
@@ -63,7 +63,7 @@ function stepSource({ instrument }: ConnectSettings, prices: Prices) {
   const lists = new Map<string, PriceList>();
   const shared = { prices, shift: shiftsOn(instrument, prices), mostScanned: MOST_SCANNED };
   const voiceAt = (place: ChangePlace): PriceList => {
-    const kind = `${Number(place.fallsFifth)} ${place.top}`;
+    const kind = voiceKey(place);
     const known = lists.get(kind) ?? priceListOf(place, prices);
     lists.set(kind, known);
     return known;
@@ -85,11 +85,13 @@ function stepSource({ instrument }: ConnectSettings, prices: Prices) {
  * back share it, unless something is wished for there.
  */
 function ownCosts(prices: Prices) {
-  const known = new WeakMap<Layer, Int32Array>();
+  const inside = new WeakMap<Layer, Int32Array>();
+  const atStart = new WeakMap<Layer, Int32Array>();
   return (chord: Chord, layer: Layer, at: number, settings: ConnectSettings): Int32Array => {
-    const { tops, earlier } = settings.wishes;
+    const { tops, earlier, sectionStarts } = settings.wishes;
     if (tops[at] !== undefined || earlier[at])
       return candidateCosts(chord, layer, at, settings, prices);
+    const known = sectionStarts.includes(at) ? atStart : inside;
     const costs = known.get(layer) ?? candidateCosts(chord, layer, at, settings, prices);
     known.set(layer, costs);
     return costs;

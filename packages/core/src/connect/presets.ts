@@ -1,5 +1,5 @@
 import { defaultWeights } from './base/data';
-import type { Weights } from './base/types';
+import { TERM_IDS, type TermId, type Weights } from './base/types';
 
 /** Sliders set together, for one thing a player may want most. */
 export interface Preset {
@@ -17,17 +17,30 @@ const preset = (id: string, label: string, about: string, change: Partial<Weight
   weights: { ...defaultWeights, ...change },
 });
 
-/** The first is how every tune begins. Source: our own judgement. */
+/** Everything but what the player wants on top, to break ties by. */
+const onlyJust = (percent: number): Weights => ({
+  ...(Object.fromEntries(TERM_IDS.map((id) => [id, percent])) as Record<TermId, number>),
+  line: defaultWeights.line,
+  variety: defaultWeights.variety,
+});
+
+/**
+ * The first is how every tune begins. The next three keep a promise that can be counted, so what they promise
+ * outweighs the rest, which only breaks ties. Source: our own judgement.
+ */
 export const presets: readonly Preset[] = [
   preset('balanced', 'Balanced', 'a little of everything', {}),
   preset('smoothest', 'Smoothest', 'the least motion there is, wherever it leads', {
-    ...{ motion: 200, leaps: 200, register: 40, drift: 20, hand: 50, sound: 50 },
+    ...onlyJust(1),
+    motion: 300,
   }),
-  preset('easy hands', 'Easy hands', 'small grips close together, down the neck', {
-    ...{ motion: 50, leaps: 50, resolution: 50, register: 50, drift: 50, hand: 300 },
+  preset('easy hands', 'Easy hands', 'small grips and short ways along the neck', {
+    ...onlyJust(2),
+    hand: 300,
   }),
   preset('singing top', 'Singing top', 'leading tones go home, and the top moves like a tune', {
-    ...{ leaps: 200, parallel: 200, resolution: 200, line: 200, hand: 60 },
+    ...onlyJust(2),
+    ...{ resolution: 300, top: 300, voices: 300, line: 200 },
   }),
   preset('clear sound', 'Clear sound', 'nothing rough or muddy, near the middle', {
     ...{ motion: 70, register: 150, drift: 150, sound: 300 },

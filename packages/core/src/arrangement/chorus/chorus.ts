@@ -6,7 +6,8 @@ import type { Chord } from '../../chord/types';
 import { placeInContext } from './inContext';
 import { returnsOf, type Return } from './returns';
 import { splitTimeline, wholePositions } from '../stored/splitTimeline';
-import type { Split } from '../stored/types';
+import { openedChords } from '../stored/pools';
+import type { ChordPool, Split } from '../stored/types';
 
 /** A chorus as it is voiced: split chords part by part, each chord with what its place allows. */
 export interface Chorus {
@@ -24,17 +25,22 @@ export interface Chorus {
 /**
  * Splits beyond the end of their chord are left out.
  * @param analysis of the same chart, where it is there already
+ * @param pools scales opened over single chords
  */
 export function chorusOf(
   chart: Chart,
   splits: readonly Split[] = [],
   analysis: ChartAnalysis = analyzeChart(chart),
+  pools: readonly ChordPool[] = [],
 ): Chorus {
   const whole = timeline(chart);
   const wholeChords = placeInContext(whole.events, analysis);
   const time = splitTimeline(whole, splits);
   const wholeAt = wholePositions(time.events);
-  const chords = wholeAt.map((at) => wholeChords[at]!);
+  const chords = openedChords(
+    wholeAt.map((at) => wholeChords[at]!),
+    pools,
+  );
   return {
     timeline: time,
     chords,

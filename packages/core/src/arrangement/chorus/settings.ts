@@ -16,11 +16,12 @@ export function settingsOf(
   chorus: Chorus,
   instruments = defaultInstruments,
 ): ConnectSettings {
-  const { room, families, tensions, weights, loop } = arrangement;
+  const { room, families, tensions, asked, weights, loop, stayInPlace } = arrangement;
   const instrument = instrumentOf(arrangement, instruments);
   const { held } = heldLocks(arrangement, chorus.chords, instruments);
   const locks = Object.fromEntries(held.map(({ at, voicing }) => [at, voicing]));
-  const wishes = wishesOf(arrangement.line, chorus);
+  const asks = wishesOf(arrangement.line, chorus);
+  const wishes = stayInPlace ? { ...asks, phraseEnds: [] } : asks;
   const chosen = { instrument, room, families, tensions, weights, loop, locks, wishes };
-  return { ...defaultSettings, ...chosen, lendFamily: true };
+  return { ...defaultSettings, ...chosen, ...asked, lendFamily: true };
 }

@@ -1,5 +1,6 @@
 import { noWishes } from '../../connect/base/data';
 import type { TopMotion, Wishes } from '../../connect/base/types';
+import type { Timeline } from '../../chart/timeline';
 import type { Chorus } from './chorus';
 import { topNoteHolds } from '../stored/heldLocks';
 import type { LineSpan, TopLine } from '../stored/types';
@@ -14,7 +15,15 @@ export function wishesOf(line: TopLine, { chords, timeline, phraseEnds }: Chorus
   const shapes: Record<number, TopMotion> = {};
   for (const span of line.spans) Object.assign(shapes, shapesOf(span));
   const splits = timeline.events.flatMap(({ part = 0 }, at) => (part > 0 ? [at - 1] : []));
-  return { ...noWishes, tops, shapes, keepTop: line.keepTop, splits, phraseEnds };
+  const sectionStarts = sectionStartsOf(timeline);
+  return { ...noWishes, tops, shapes, keepTop: line.keepTop, splits, phraseEnds, sectionStarts };
+}
+
+/** The first chord of each section, and the very first. */
+function sectionStartsOf({ bars, events }: Timeline): number[] {
+  const begins = bars.filter(({ section }) => section !== undefined).map(({ number }) => number);
+  const firsts = begins.map((bar) => events.findIndex((event) => event.bar >= bar));
+  return [...new Set([0, ...firsts.filter((at) => at >= 0)])];
 }
 
 /** Which way the top is to go at each change of a span, answers worked out from the top notes given. */

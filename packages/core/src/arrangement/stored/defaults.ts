@@ -1,6 +1,6 @@
 import { noComp } from '../../comp/defaults';
 import { defaultWeights } from '../../connect/base/data';
-import { rooms, type Instruments } from '../../voicing/data';
+import { defaultVoicingSettings, rooms, type Instruments } from '../../voicing/data';
 import { forEachInstrument } from '../../voicing/base/instruments';
 import type { Instrument } from '../../voicing/base/types';
 import type { Arrangement, Lock, TopLine } from './types';
@@ -15,12 +15,21 @@ export const defaultArrangement: Arrangement = {
   room: rooms.alone,
   families: ['drop2'],
   tensions: 'as written',
+  asked: {
+    voices: defaultVoicingSettings.voices,
+    strings: defaultVoicingSettings.strings,
+    bottom: defaultVoicingSettings.bottom,
+    incomplete: defaultVoicingSettings.incomplete,
+    openStrings: defaultVoicingSettings.openStrings,
+  },
   weights: defaultWeights,
   loop: true,
   locks: forEachInstrument(() => []),
   splits: [],
+  pools: [],
   line: noLine,
   returns: 'free',
+  stayInPlace: false,
   comp: noComp,
 };
 

@@ -14,15 +14,17 @@ import type {
   StoredLineNote,
   StoredLineSpan,
   StoredLock,
+  StoredPool,
   StoredSectionPlan,
   StoredSplit,
 } from './stored';
-import type { Arrangement, LineNote, LineSpan, Lock, Split } from './types';
+import type { Arrangement, ChordPool, LineNote, LineSpan, Lock, Split } from './types';
 
 /** Something a player decided that has no place in the chorus as it is now. */
 export type Unfit =
   | { readonly kind: 'lock'; readonly instrument: InstrumentId; readonly stored: StoredLock }
   | { readonly kind: 'split'; readonly stored: StoredSplit }
+  | { readonly kind: 'pool'; readonly stored: StoredPool }
   | { readonly kind: 'top note'; readonly stored: StoredLineNote }
   | { readonly kind: 'line shape'; readonly stored: StoredLineSpan }
   | { readonly kind: 'movement'; readonly stored: StoredDevice }
@@ -47,6 +49,7 @@ export function fitArrangement(stored: StoredArrangement, positions: Positions):
   const arrangement: Arrangement = {
     ...rest,
     splits,
+    pools: fitting.pools(stored.pools, parts),
     locks: forEachInstrument((id) => fitting.locks(stored.locks[id] ?? [], id, parts)),
     line: {
       keepTop: stored.line.keepTop,
@@ -94,6 +97,16 @@ class Fitting {
       return [this.from(lock, { at, symbol, voicing, ...(moved ? { moved } : {}) })];
     });
     return locks.sort((a, b) => a.at - b.at);
+  }
+
+  pools(stored: readonly StoredPool[], { partAt }: PartPositions): ChordPool[] {
+    const pools = stored.flatMap((pool): ChordPool[] => {
+      const at = partAt(pool.place);
+      if (at === undefined) return this.leave({ kind: 'pool', stored: pool });
+      const { symbol, scale, on } = pool;
+      return [this.from(pool, { at, symbol, scale, on })];
+    });
+    return pools.sort((a, b) => a.at - b.at);
   }
 
   notes({ line, room: { window } }: StoredArrangement, { partAt }: PartPositions): LineNote[] {

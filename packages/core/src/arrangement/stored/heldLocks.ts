@@ -104,7 +104,7 @@ function belongs(chord: PitchedChord, height: number, ownColours: boolean): bool
   const isDominant = tones.includes('3') && tones.includes('b7');
   const { tensions: ofItsPlace, ...plain } = chord;
   const tensions = isDominant && ownColours ? { tensions: OF_DOMINANTS } : {};
-  const colours = tensionsOf({ ...plain, ...tensions });
+  const colours = tensionsOf(chord.opened ? chord : { ...plain, ...tensions });
   const above = pitchClass(height) as number;
   return [...tones, ...colours].some((degree) => semitonesOf(degree) === above);
 }

@@ -11,9 +11,16 @@ import type { Instrument } from '../../voicing/base/types';
 import { heldLocks } from './heldLocks';
 import { hitBarKey, movedBetween, type FittedArrangement, type Unfit } from './fit';
 import { heldLock, topNoteHolds, type WhyNotHeld } from './heldLocks';
+import { poolHolds } from './pools';
 import { partPositions, type Positions } from './positions';
 import { locksOfEach } from './store';
-import type { StoredArrangement, StoredHit, StoredLineNote, StoredLock } from './stored';
+import type {
+  StoredArrangement,
+  StoredHit,
+  StoredLineNote,
+  StoredLock,
+  StoredPool,
+} from './stored';
 
 export type WhyMisfit =
   | 'its bar is gone'
@@ -50,7 +57,13 @@ export function misfitsOf(
       const stored = sources.get(note) as StoredLineNote;
       return { items: [{ kind: 'top note', stored }], why: 'the chord has changed' };
     });
-  return [...locks, ...notes, ...withoutPlace(unfit, names)];
+  const pools = arrangement.pools
+    .filter((pool) => chords[pool.at] && !poolHolds(pool, chords[pool.at]!))
+    .map((pool): Misfit => {
+      const stored = sources.get(pool) as StoredPool;
+      return { items: [{ kind: 'pool', stored }], why: 'the chord has changed' };
+    });
+  return [...locks, ...notes, ...pools, ...withoutPlace(unfit, names)];
 }
 
 interface Names {
@@ -89,6 +102,7 @@ function withoutPlace(unfit: readonly Unfit[], names: Names): Misfit[] {
 function whyUnfit(item: Exclude<Unfit, { readonly kind: 'hit' }>, names: Names): WhyMisfit {
   switch (item.kind) {
     case 'lock':
+    case 'pool':
     case 'top note':
       return whyChord(item.stored.place, names);
     case 'split':
@@ -132,6 +146,7 @@ export function holdsAt(
   transposed: number,
   instrument: Instrument,
 ): boolean {
+  if (item.kind === 'pool') return poolHolds({ at: 0, ...item.stored }, chord);
   if (item.kind !== 'lock' && item.kind !== 'top note') return true;
   const { symbol } = item.stored;
   const moved = movedBetween(item.stored.transposed, transposed);
@@ -162,6 +177,8 @@ function moved(item: Unfit, { chord, symbol, bar, chorus }: PutBackPlace): Unfit
       return { ...item, stored: { ...item.stored, place: chord } };
     case 'top note':
       return { ...item, stored: { ...item.stored, place: chord } };
+    case 'pool':
+      return { ...item, stored: { ...item.stored, place: chord } };
     case 'split':
       return { ...item, stored: { ...item.stored, place: whole, symbol } };
     case 'movement':
@@ -182,6 +199,8 @@ function withoutItem(setup: StoredArrangement, { kind, stored }: Unfit): StoredA
   switch (kind) {
     case 'lock':
       return { ...setup, locks: locksOfEach((id) => others(locks[id] ?? [])) };
+    case 'pool':
+      return { ...setup, pools: others(setup.pools) };
     case 'split':
       return { ...setup, splits: others(setup.splits) };
     case 'top note':
@@ -206,6 +225,10 @@ function withItem(setup: StoredArrangement, item: Unfit): StoredArrangement {
         ({ place }) => !sameChord(place, stored.place),
       );
       return { ...setup, locks: { ...locks, [instrument]: [...others, stored] } };
+    }
+    case 'pool': {
+      const others = setup.pools.filter(({ place }) => !sameChord(place, item.stored.place));
+      return { ...setup, pools: [...others, item.stored] };
     }
     case 'split':
       return { ...setup, splits: [...setup.splits, item.stored] };

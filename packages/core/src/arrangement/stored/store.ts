@@ -13,10 +13,11 @@ import type {
   StoredLineSpan,
   StoredLock,
   StoredLocks,
+  StoredPool,
   StoredSectionPlan,
   StoredSplit,
 } from './stored';
-import type { Arrangement, LineNote, LineSpan, Lock, Split } from './types';
+import type { Arrangement, ChordPool, LineNote, LineSpan, Lock, Split } from './types';
 
 /** The locks of every instrument that has any. */
 export const locksOfEach = (locksOf: (id: InstrumentId) => readonly StoredLock[]): StoredLocks =>
@@ -51,9 +52,10 @@ export function storeArrangement(
   const { line, comp } = arrangement;
   return {
     ...arrangement,
-    version: 6,
+    version: 7,
     locks: locksOfEach(locksOf),
     splits: [...arrangement.splits.map(storing.split), ...left('split').map(storedOf)],
+    pools: [...arrangement.pools.map(storing.pool), ...left('pool').map(storedOf)],
     line: {
       keepTop: line.keepTop,
       notes: [...line.notes.map(storing.note), ...left('top note').map(storedOf)],
@@ -95,6 +97,12 @@ class Storing {
       symbol: split.symbol,
       after: split.after,
     }));
+
+  readonly pool = (pool: ChordPool): StoredPool =>
+    this.asBefore(pool, () => {
+      const { at, ...open } = pool;
+      return { ...open, place: this.partPlace(at) };
+    });
 
   readonly lock = (lock: Lock): StoredLock =>
     this.asBefore(lock, () => ({

@@ -1,4 +1,5 @@
 import type { BarPlace, ChordPlace } from '../../chart/placeTypes';
+import type { OpenScale } from '../../chord/openedBy';
 import type { SectionPlan, Comp } from '../../comp/comping';
 import type { Hit } from '../../comp/base/types';
 import type { Voicing } from '../../voicing/base/types';
@@ -13,11 +14,15 @@ import type { Arrangement, LineShape } from './types';
  *
  * `version` is the shape of this very object; `upgradeArrangement` brings older ones up.
  */
-export interface StoredArrangement extends Omit<Arrangement, 'locks' | 'splits' | 'line' | 'comp'> {
-  readonly version: 6;
+export interface StoredArrangement extends Omit<
+  Arrangement,
+  'locks' | 'splits' | 'pools' | 'line' | 'comp'
+> {
+  readonly version: 7;
   /** Of those instruments that have any. */
   readonly locks: StoredLocks;
   readonly splits: readonly StoredSplit[];
+  readonly pools: readonly StoredPool[];
   readonly line: StoredTopLine;
   readonly comp: StoredComp;
 }
@@ -39,6 +44,8 @@ export interface StoredSplit extends OfChord {
   /** How many quarters after the chord begins, more than 0. */
   readonly after: number;
 }
+
+export interface StoredPool extends OfChord, OpenScale {}
 
 export interface StoredLineNote extends OfChord {
   /** MIDI note number. */

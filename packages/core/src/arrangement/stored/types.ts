@@ -1,4 +1,5 @@
 import type { AtChord } from '../../chart/types';
+import type { OpenScale } from '../../chord/openedBy';
 import type { Comp } from '../../comp/comping';
 import type { Weights } from '../../connect/base/types';
 import type { InstrumentId } from '../../voicing/base/instruments';
@@ -43,6 +44,15 @@ export interface TopLine {
   readonly keepTop: boolean;
 }
 
+/** A scale opened over one chord, or over one part of a split one: its tensions may sound there. */
+export interface ChordPool extends AtChord, OpenScale {}
+
+/** What is asked of voicings besides their families; see `VoicingSettings`. */
+export type Asked = Pick<
+  VoicingSettings,
+  'voices' | 'strings' | 'bottom' | 'incomplete' | 'openStrings'
+>;
+
 export const RETURNS = ['free', 'same', 'varied'] as const;
 
 /**
@@ -57,14 +67,18 @@ export interface Arrangement {
   /** At least one. */
   readonly families: readonly FamilyId[];
   readonly tensions: VoicingSettings['tensions'];
+  readonly asked: Asked;
   /** Percent, 0..300. */
   readonly weights: Weights;
   readonly loop: boolean;
   /** Each instrument keeps its own locks, so that trying the other loses none. */
   readonly locks: Readonly<Record<InstrumentId, readonly Lock[]>>;
   readonly splits: readonly Split[];
+  readonly pools: readonly ChordPool[];
   readonly line: TopLine;
   /** How a passage is voiced when it returns: as it comes, the same, or not with the same grips. */
   readonly returns: (typeof RETURNS)[number];
+  /** The hand never moves an octave, not even from one phrase to the next. */
+  readonly stayInPlace: boolean;
   readonly comp: Comp;
 }

@@ -30,6 +30,12 @@ const of = (version: number, fields: object): AnyArrangement =>
   }) as object as AnyArrangement;
 const first = { motion, leaps, resolution, register, hand };
 
+/** Weights that came with the seventh shape. */
+const NEW_WEIGHTS = ['top', 'voices', 'bottom', 'lie'];
+const weightsV6 = Object.fromEntries(
+  Object.entries({ ...weights, motion: 50 }).filter(([id]) => !NEW_WEIGHTS.includes(id)),
+);
+
 describe('every shape an arrangement was ever saved in is brought up to today', () => {
   it.each([
     ['the first', of(1, { room: 'bass', weights: first })],
@@ -38,14 +44,21 @@ describe('every shape an arrangement was ever saved in is brought up to today', 
     [
       'the fourth',
       of(4, {
-        ...{ room: rooms.bass, tensions, weights: { ...weights, motion: 50 } },
+        ...{ room: rooms.bass, tensions, weights: weightsV6 },
         ...{ splits: [], line: noLine, returns: 'free' },
       }),
     ],
     [
       'the fifth',
       of(5, {
-        ...{ room: rooms.bass, tensions, weights: { ...weights, motion: 50 } },
+        ...{ room: rooms.bass, tensions, weights: weightsV6 },
+        ...{ splits: [], line: noLine, returns: 'free', comp: noComp },
+      }),
+    ],
+    [
+      'the sixth',
+      of(6, {
+        ...{ room: rooms.bass, tensions, weights: weightsV6, locks: {} },
         ...{ splits: [], line: noLine, returns: 'free', comp: noComp },
       }),
     ],

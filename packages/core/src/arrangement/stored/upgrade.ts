@@ -9,13 +9,22 @@ import { defaultWeights } from '../../connect/base/data';
 import { rooms } from '../../voicing/data';
 import { forEachInstrument } from '../../voicing/base/instruments';
 import type { RoomId } from '../../voicing/base/types';
-import { noLine } from './defaults';
+import { defaultArrangement, noLine } from './defaults';
 import { sectionsOf } from './chorusSections';
 import { oldVariant } from './oldVariants';
 import { positionsIn } from './positions';
 import { storeArrangement } from './store';
 import type { StoredArrangement } from './stored';
 import type { Arrangement, Lock } from './types';
+
+/** The sixth shape: nothing asked of voicings besides their families, no opened scales, four weights fewer. */
+interface ArrangementV6 extends Omit<
+  StoredArrangement,
+  'version' | 'weights' | 'asked' | 'pools' | 'stayInPlace'
+> {
+  readonly version: 6;
+  readonly weights: Omit<Arrangement['weights'], 'top' | 'voices' | 'bottom' | 'lie'>;
+}
 
 /** Up to the fifth shape there were two instruments. */
 interface LocksV5 {
@@ -24,8 +33,12 @@ interface LocksV5 {
 }
 
 /** The fifth shape: everything by its position in the chorus. */
-export interface ArrangementV5 extends Omit<Arrangement, 'locks' | 'comp'> {
+export interface ArrangementV5 extends Omit<
+  Arrangement,
+  'locks' | 'comp' | 'weights' | 'asked' | 'pools' | 'stayInPlace'
+> {
   readonly version: 5;
+  readonly weights: ArrangementV6['weights'];
   readonly locks: LocksV5;
   readonly comp: Omit<Arrangement['comp'], 'plan'> & {
     readonly plan: readonly (readonly SectionPlan[])[];
@@ -43,7 +56,7 @@ interface ArrangementV3 extends Omit<
   'version' | 'weights' | 'splits' | 'line' | 'returns'
 > {
   readonly version: 3;
-  readonly weights: Omit<Arrangement['weights'], 'drift' | 'line' | 'variety'>;
+  readonly weights: Omit<ArrangementV6['weights'], 'drift' | 'line' | 'variety'>;
 }
 
 /** The second shape: no weight for block shifts. */
@@ -61,7 +74,13 @@ interface ArrangementV1 extends Omit<ArrangementV2, 'version' | 'room' | 'tensio
 
 /** An arrangement in any shape that was ever saved. */
 export type AnyArrangement =
-  StoredArrangement | ArrangementV5 | ArrangementV4 | ArrangementV3 | ArrangementV2 | ArrangementV1;
+  | StoredArrangement
+  | ArrangementV6
+  | ArrangementV5
+  | ArrangementV4
+  | ArrangementV3
+  | ArrangementV2
+  | ArrangementV1;
 
 /** The chart that positions of older shapes were counted in. */
 export interface ChartWithPlaces {
@@ -75,8 +94,13 @@ export function upgradeArrangement(
   written: ChartWithPlaces,
 ): StoredArrangement {
   switch (stored.version) {
-    case 6:
+    case 7:
       return stored;
+    case 6: {
+      const { asked, stayInPlace } = defaultArrangement;
+      const weights = { ...defaultWeights, ...stored.weights };
+      return { ...stored, version: 7, weights, asked, pools: [], stayInPlace };
+    }
     case 5:
       return byPlace(stored, written);
     case 4:
@@ -125,8 +149,13 @@ function byPlace(
   const sections = planned
     ? sectionsOf({ timeline: positions.timeline, analysis: analyzeChart(chart) })
     : [];
+  const { asked, pools, stayInPlace } = defaultArrangement;
   const arrangement: Arrangement = {
     ...rest,
+    weights: { ...defaultWeights, ...rest.weights },
+    asked,
+    pools,
+    stayInPlace,
     locks: { ...forEachInstrument(() => []), ...rest.locks },
     comp: {
       ...comp,

@@ -10,6 +10,8 @@ export const SIZES = {
   semitone: 100,
   /** Added for the top voice, which the ear follows. */
   topSemitone: 50,
+  /** A leap of it, beyond a major third. */
+  topLeapt: 800,
   /** A voice that enters or ends where the voicings differ in size. */
   spareVoice: 300,
   /** Each semitone of a leap beyond a major third; twice that in the top voice. */
@@ -22,6 +24,8 @@ export const SIZES = {
   seventhMissed: 800,
   /** A third that neither holds nor steps down (nor, as leading tone, up to the root). */
   thirdMissed: 100,
+  /** A suspended fourth that does not fall by step to the third of its root. */
+  fourthMissed: 600,
   /** A flat ninth that does not fall a half step to the fifth. */
   flatNinthMissed: 600,
   /** Each semitone by which the middle of a voicing lies outside the centre of the room's window. */
@@ -32,13 +36,18 @@ export const SIZES = {
   roughness: 25,
   /** Each semitone by which neighbouring voices lie below the low limit of their interval. */
   mudSemitone: 60,
-  /** Each tone the chord needs that does not sound. */
+  /** Each tone that the chord needs or its symbol writes and that does not sound. */
   missingEssential: 150,
+  /** A root that sounds although a bass has it. */
+  rootBesideBass: 150,
+  /** While no bass plays: a section that begins on neither root nor fifth; a 9, 11 or 13 lowest. */
+  sectionNotGrounded: 400,
+  tensionLowest: 1500,
   /** Each millimetre of stretch, and each beyond comfort besides. */
   openMm: 0.5,
   stretchMm: 8,
   /** Each millimetre by which the index finger's position shifts. */
-  shiftMm: 1,
+  shiftMm: 0.5,
   /** Each fret of the highest fretted note above the twelfth, where the body is in the way. */
   fretPastBody: 40,
   /** Each open string: it cannot be damped, slid or let go by the hand. */
@@ -67,13 +76,17 @@ export const WIDEST_STEP = 4;
 
 export const defaultWeights: Weights = {
   motion: 100,
+  top: 100,
   leaps: 100,
   parallel: 100,
+  voices: 100,
   resolution: 100,
   register: 100,
   drift: 100,
   sound: 100,
+  bottom: 100,
   hand: 100,
+  lie: 100,
   line: 100,
   variety: 100,
 };
@@ -85,6 +98,7 @@ export const noWishes: Wishes = {
   earlier: {},
   splits: [],
   phraseEnds: [],
+  sectionStarts: [],
 };
 
 /** Drop 2 on guitar, alone, the chorus played once. Spread it to make settings of your own. */

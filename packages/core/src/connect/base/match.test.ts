@@ -3,13 +3,14 @@ import { midi } from '../../base/units';
 import type { Voicing } from '../../voicing/base/types';
 import { voiceMotions } from '../changes';
 import { changeCost, matchOf } from '../terms/cost';
-import { defaultWeights } from './data';
+import { defaultWeights, SIZES } from './data';
 import { motionKind } from './match';
 import { pricesOf } from '../terms/prices';
 import type { ChangePlace } from './types';
 
 const anywhere: ChangePlace = {
   fallsFifth: false,
+  releases: false,
   top: 'free',
   keep: [],
   split: false,
@@ -45,8 +46,11 @@ it('moves the whole hand an octave only from one phrase to the next, for its pri
   const [low, high] = [voicing([48, 52, 55]), voicing([60, 64, 67])].map((each) => ({
     voicing: each,
   }));
-  expect(changeCost(low!, high!, { ...anywhere, phraseEnd: true }, prices)).toBe(prices.octave);
-  expect(changeCost(low!, high!, anywhere, prices)).toBeGreaterThan(3000);
+  const price = prices.octave + 3 * prices.octaveVoice;
+  expect(changeCost(low!, high!, { ...anywhere, phraseEnd: true }, prices)).toBe(price);
+  // Each of its voices moves twelve half steps, and that counts in full.
+  expect(prices.octaveVoice).toBe(1200);
+  expect(changeCost(low!, high!, anywhere, prices)).toBeGreaterThan(price);
 });
 
 it('never crosses voices, and no other order-keeping pairing costs less (seed 9)', () => {
@@ -79,7 +83,12 @@ function leastCost(a: number[], b: number[]): number {
     return a.reduce((sum, x, i) => {
       const step = Math.abs(x - b[i]!);
       const beyond = Math.max(0, step - 4) * 100;
-      return sum + (i === a.length - 1 ? step * 150 + 2 * beyond : step * 100 + beyond);
+      return (
+        sum +
+        (i === a.length - 1
+          ? step * 150 + 2 * beyond + (step > 4 ? SIZES.topLeapt : 0)
+          : step * 100 + beyond)
+      );
     }, 0);
   }
   return Math.min(

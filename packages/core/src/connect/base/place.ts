@@ -1,14 +1,38 @@
+import type { Degree } from '../../chord/degrees';
 import type { Chord } from '../../chord/types';
 import { pitchClassOf } from '../../pitch/spelling';
 import { pitchClass } from '../../base/units';
-import type { ChangePlace, Tone, Wishes } from './types';
+import type { ChangePlace, Tone, VoiceFacts, Wishes } from './types';
 
 /** Interval by which roots move when they fall a fifth or rise a fourth. */
 const UP_A_FOURTH = 5;
+const DOWN_A_HALF_STEP = 11;
 
 export function fallsFifth(from: Chord, to: Chord): boolean {
   if (from.kind === 'no chord' || to.kind === 'no chord') return false;
   return pitchClass(pitchClassOf(to.root) - pitchClassOf(from.root)) === UP_A_FOURTH;
+}
+
+const DOMINANT: readonly (readonly Degree[])[] = [
+  ['3', 'b7'],
+  ['4', 'b7'],
+];
+
+/** A dominant goes home: its root falls a fifth, or a half step as a tritone substitute's does. */
+export function dominantResolves(from: Chord, to: Chord): boolean {
+  if (from.kind === 'no chord' || to.kind === 'no chord') return false;
+  const degrees = from.tones.map(({ degree }) => degree);
+  const isDominant = DOMINANT.some((pair) => pair.every((degree) => degrees.includes(degree)));
+  const motion = pitchClass(pitchClassOf(to.root) - pitchClassOf(from.root));
+  return isDominant && (motion === UP_A_FOURTH || motion === DOWN_A_HALF_STEP);
+}
+
+/** Over one root a suspended fourth gives way: the later chord has none. */
+export function releasesFourth(from: Chord, to: Chord): boolean {
+  if (from.kind === 'no chord' || to.kind === 'no chord') return false;
+  const hasFourth = ({ tones }: Chord): boolean => tones.some(({ degree }) => degree === '4');
+  const oneRoot = pitchClassOf(from.root) === pitchClassOf(to.root);
+  return oneRoot && hasFourth(from) && !hasFourth(to);
 }
 
 /** What is known of the change from the chord at a position to the next. */
@@ -16,10 +40,12 @@ export function placeOf(from: Chord, to: Chord, at: number, wishes: Wishes): Cha
   const kept = wishes.keepTop && to.kind === 'chord' ? to.tones : [];
   return {
     fallsFifth: fallsFifth(from, to),
+    releases: releasesFourth(from, to),
     top: wishes.shapes[at] ?? 'free',
     keep: kept.map(({ note }) => pitchClassOf(note)),
     split: wishes.splits.includes(at),
-    phraseEnd: wishes.phraseEnds.includes(at) && !wishes.splits.includes(at),
+    phraseEnd:
+      wishes.phraseEnds.includes(at) && !wishes.splits.includes(at) && !dominantResolves(from, to),
   };
 }
 
@@ -36,5 +62,9 @@ export const keeps = ({ keep }: ChangePlace, { midi }: Tone): boolean =>
   keep.length > 0 && keep.includes(pitchClass(midi));
 
 /** Places alike to every term have the same key. */
-export const placeKey = ({ fallsFifth: falls, top, keep, split, phraseEnd }: ChangePlace): string =>
-  `${Number(falls)} ${top} ${keep.join(',')} ${Number(split)} ${Number(phraseEnd)}`;
+export const placeKey = (place: ChangePlace): string =>
+  `${voiceKey(place)} ${place.keep.join(',')} ${Number(place.split)} ${Number(place.phraseEnd)}`;
+
+/** Places alike to what a single voice costs. */
+export const voiceKey = ({ fallsFifth: falls, releases, top }: VoiceFacts['place']): string =>
+  `${Number(falls)} ${Number(releases)} ${top}`;

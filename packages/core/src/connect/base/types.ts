@@ -5,13 +5,17 @@ import type { MotionKind } from './match';
 
 export const TERM_IDS = [
   'motion',
+  'top',
   'leaps',
   'parallel',
+  'voices',
   'resolution',
   'register',
   'drift',
   'sound',
+  'bottom',
   'hand',
+  'lie',
   'line',
   'variety',
 ] as const;
@@ -78,8 +82,13 @@ export interface Wishes {
   readonly earlier: Readonly<Record<number, readonly string[]>>;
   /** Changes inside one split chord: its parts are to differ. */
   readonly splits: readonly number[];
-  /** Changes from one phrase to the next, where the whole hand may move an octave. */
+  /**
+   * Changes from one phrase to the next, where the whole hand may move an octave; not where a dominant
+   * resolves.
+   */
   readonly phraseEnds: readonly number[];
+  /** Chords that begin a section: while no bass plays they stand on root or fifth at best. */
+  readonly sectionStarts: readonly number[];
 }
 
 /** A chord that the chosen families do not voice, and the family that stands in. */
@@ -172,6 +181,8 @@ export interface ChordFacts {
 export interface ChangePlace {
   /** The roots fall a fifth (or rise a fourth), so sevenths and thirds have somewhere to go. */
   readonly fallsFifth: boolean;
+  /** Over one root a suspended fourth gives way to a third. */
+  readonly releases: boolean;
   readonly top: TopMotion;
   /** Pitch classes the top voice had better keep: those of the next chord, where that is asked. */
   readonly keep: readonly number[];
@@ -194,8 +205,11 @@ export interface VoiceFacts {
   readonly top: boolean;
   /** The next chord has the tone too, and it is asked to stay on top. */
   readonly common: boolean;
-  readonly place: Pick<ChangePlace, 'fallsFifth' | 'top'>;
+  readonly place: Pick<ChangePlace, 'fallsFifth' | 'releases' | 'top'>;
 }
+
+/** What a term may look at when one voice of the earlier chord ends. */
+export type EndFacts = Pick<VoiceFacts, 'from' | 'place'>;
 
 /**
  * One part of the cost. Costs are whole hundredths of a semitone equivalent, 0 or more; a weight in
@@ -212,6 +226,8 @@ export interface CostTerm {
   readonly grip?: (facts: ChordFacts) => number;
   /** One voice across a change. */
   readonly voice?: (facts: VoiceFacts) => number;
+  /** One voice of the earlier chord that ends. */
+  readonly ends?: (facts: EndFacts) => number;
   /** Each voice that enters or ends. */
   readonly spare?: number;
   /** All voices, two or more, shifting by one and the same interval. */
@@ -220,6 +236,8 @@ export interface CostTerm {
   readonly again?: number;
   /** The whole hand moving an octave at the end of a phrase. */
   readonly octave?: number;
+  /** And each of its voices. */
+  readonly octaveVoice?: number;
   /** The index finger going from one place on the neck to another, in mm from the nut. */
   readonly shift?: (fromMm: number, toMm: number) => number;
 }

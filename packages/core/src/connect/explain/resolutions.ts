@@ -1,8 +1,7 @@
 import type { Degree } from '../../chord/degrees';
 import type { Chord } from '../../chord/types';
-import { pitchClassOf } from '../../pitch/spelling';
 import type { Voicing } from '../../voicing/base/types';
-import { fallsFifth } from '../base/place';
+import { fallsFifth, releasesFourth } from '../base/place';
 import { resolves } from '../terms/resolution';
 import type { Change } from '../base/types';
 
@@ -28,7 +27,7 @@ export function resolutionsOf(
   [earlier, later]: readonly [Chord, Chord],
 ): Resolution[] {
   const falls = fallsFifth(earlier, later);
-  const suspended = sameRoot(earlier, later) && hasFourth(earlier) && !hasFourth(later);
+  const suspended = releasesFourth(earlier, later);
   return from.notes.flatMap(({ degree }, voice): Resolution[] => {
     const asks = falls ? askedByFall(degree) : suspended && degree === '4' ? '3' : undefined;
     if (!asks) return [];
@@ -36,7 +35,7 @@ export function resolutionsOf(
     const position = motion?.to;
     if (position === undefined) return [{ from: degree, asks, met: false, voice }];
     const target = to.notes[position]!.degree;
-    const step = (motion?.semitones ?? 0) - change.octave;
+    const step = motion?.semitones ?? 0;
     const met = suspended
       ? THIRDS.includes(target) && fallsByStep(step)
       : resolves(degree, target, step) === true;
@@ -51,8 +50,3 @@ function askedByFall(degree: Degree): Degree | undefined {
   if (SEVENTHS.includes(degree)) return '3';
   return degree === 'b9' ? '5' : undefined;
 }
-
-const sameRoot = (a: Chord, b: Chord): boolean =>
-  a.kind === 'chord' && b.kind === 'chord' && pitchClassOf(a.root) === pitchClassOf(b.root);
-
-const hasFourth = (chord: Chord): boolean => chord.tones.some(({ degree }) => degree === '4');

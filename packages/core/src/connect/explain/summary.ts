@@ -2,9 +2,9 @@ import type { ChartEvent } from '../../chart/timeline';
 import type { Chord } from '../../chord/types';
 import type { NoteName } from '../../pitch/spelling';
 import { voicingKey } from '../../voicing/enumerate';
-import { playingOf } from '../../voicing/playingOf';
+import { isFretted, playingOf } from '../../voicing/playingOf';
 import type { Instrument, Voicing } from '../../voicing/base/types';
-import type { Change } from '../base/types';
+import type { Change, VoiceMotion } from '../base/types';
 import { weigh } from '../base/weighed';
 import { resolutionsOf } from './resolutions';
 import { threadsOf } from './threads';
@@ -17,13 +17,17 @@ export interface Summary {
   readonly motionPerChange: number;
   /** The tone that sounds on longest in one voice, over how many chords. */
   readonly longestHeld?: { readonly note: NoteName; readonly chords: number; readonly at: number };
-  /** Voices that move by more than a major third, the octave of a moved hand taken off. */
+  /** Voices that move by more than a major third. */
   readonly leaps: number;
+  /** Of these, top voices. */
+  readonly topLeaps: number;
   /** Changes from one phrase to the next where the whole hand moves an octave. */
   readonly octaveMoves: number;
   readonly resolutions: { readonly met: number; readonly asked: number };
   /** On strings: how far the index finger goes along the neck, in mm. */
   readonly handTravelMm?: number;
+  /** On strings: how far the grips open past comfort, all together, in mm. */
+  readonly pastComfortMm?: number;
   /** On strings: the widest grip. */
   readonly hardest?: { readonly at: number; readonly stretchMm: number };
   /** Different grips, and chords that are voiced. */
@@ -50,11 +54,15 @@ export function summaryOf(request: SummaryRequest): Summary {
     motion,
     motionPerChange: changes.length ? motion / changes.length : 0,
     ...(held && { longestHeld: held }),
-    leaps: changes.reduce((sum, change) => sum + leapsIn(change), 0),
+    leaps: changes.reduce((sum, { voices }) => sum + voices.filter(leapt).length, 0),
+    topLeaps: changes.filter(({ voices }) =>
+      voices.some((voice) => isTop(voice, voices) && leapt(voice)),
+    ).length,
     octaveMoves: changes.filter(({ octave }) => octave !== 0).length,
     resolutions: resolutionCount(request),
     ...(alongNeck && {
       handTravelMm: Math.round(shiftsOf(request).reduce((sum, mm) => sum + mm, 0)),
+      pastComfortMm: Math.round(pastComfort(path, instrument)),
       hardest: hardestGrip(path),
     }),
     grips: new Set(sounding.map(voicingKey)).size,
@@ -62,8 +70,11 @@ export function summaryOf(request: SummaryRequest): Summary {
   };
 }
 
-const leapsIn = ({ voices, octave }: Change): number =>
-  voices.filter(({ semitones = octave }) => Math.abs(semitones - octave) > MAJOR_THIRD).length;
+const leapt = ({ semitones = 0 }: VoiceMotion): boolean => Math.abs(semitones) > MAJOR_THIRD;
+
+/** The highest of the voices that go on. */
+const isTop = (voice: VoiceMotion, voices: readonly VoiceMotion[]): boolean =>
+  voice === voices.filter(({ semitones }) => semitones !== undefined).at(-1);
 
 function resolutionCount({ chords, path, changes }: SummaryRequest): Summary['resolutions'] {
   const all = changes.flatMap((change) =>
@@ -87,6 +98,12 @@ export function shiftsOf({
     const [a, b] = [stands[from], stands[to]];
     return a === undefined || b === undefined ? 0 : Math.abs(a - b);
   });
+}
+
+function pastComfort(path: readonly Voicing[], instrument: Instrument): number {
+  if (!isFretted(instrument)) return 0;
+  const { comfortableMm } = instrument.hand;
+  return path.reduce((sum, { stretchMm = 0 }) => sum + Math.max(0, stretchMm - comfortableMm), 0);
 }
 
 function hardestGrip(path: readonly Voicing[]): NonNullable<Summary['hardest']> {

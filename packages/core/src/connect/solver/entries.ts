@@ -1,5 +1,6 @@
-import { waysToFit } from '../base/match';
+import { waysToFit, type Partners } from '../base/match';
 import type { Layer } from './layer';
+import { leftOut } from './soundCosts';
 
 /** Which sounds are entered, and which of their voices. */
 export interface EntryKind {
@@ -20,6 +21,9 @@ export interface Entries {
   readonly count: number;
   readonly sound: Int32Array;
   readonly spares: Int32Array;
+  /** The tones of the voices left out of entry `e` are those from `leftFirst[e]` up to `leftFirst[e + 1]`. */
+  readonly left: Int32Array;
+  readonly leftFirst: Int32Array;
   readonly octave: Int32Array;
   /** The tones of entry `e`, top down, begin at `e * size`; displaced ones count on past the layer's own. */
   readonly tones: Int32Array;
@@ -50,11 +54,13 @@ export function entriesOf(layer: Layer, kind: EntryKind): Entries | undefined {
       tones[entry * size + voice] = listed.tones[at * size + voice]!;
     }
   });
+  const spares = inOrder(listed.spares);
   return {
     size,
     count,
     sound: inOrder(listed.sound),
-    spares: inOrder(listed.spares),
+    spares,
+    ...leftColumns(layer, listed, order, spares),
     octave: inOrder(listed.octave),
     inner: inOrder(inner),
     tones,
@@ -65,8 +71,33 @@ export function entriesOf(layer: Layer, kind: EntryKind): Entries | undefined {
   };
 }
 
+/** Which tones each entry leaves out. */
+function leftColumns(
+  { first, voices }: Layer,
+  { sound, way }: Listed,
+  order: Int32Array,
+  spares: Int32Array,
+) {
+  const leftFirst = new Int32Array(order.length + 1);
+  spares.forEach((count, entry) => {
+    leftFirst[entry + 1] = leftFirst[entry]! + count;
+  });
+  const left = new Int32Array(leftFirst.at(-1)!);
+  if (left.length) {
+    order.forEach((at, entry) => {
+      const begin = first[sound[at]!]!;
+      const size = first[sound[at]! + 1]! - begin;
+      leftOut(way[at]!, size).forEach((voice, place) => {
+        left[leftFirst[entry]! + place] = voices[begin + voice]!;
+      });
+    });
+  }
+  return { left, leftFirst };
+}
+
 interface Listed {
   readonly sound: readonly number[];
+  readonly way: readonly Partners[];
   readonly spares: readonly number[];
   readonly octave: readonly number[];
   readonly tones: readonly number[];
@@ -74,6 +105,7 @@ interface Listed {
 
 function list({ first, voices, tones: layerTones }: Layer, kind: EntryKind): Listed {
   const [sounds, spare, octave, tones]: number[][] = [[], [], [], []];
+  const ways: Partners[] = [];
   for (let sound = 0; sound < first.length - 1; sound += 1) {
     const begin = first[sound]!;
     const voiceCount = first[sound + 1]! - begin;
@@ -82,13 +114,14 @@ function list({ first, voices, tones: layerTones }: Layer, kind: EntryKind): Lis
     for (const way of waysToFit(kind.size, voiceCount)) {
       kind.octaves.forEach((displaced, block) => {
         sounds!.push(sound);
+        ways.push(way);
         spare!.push(spares);
         octave!.push(displaced);
         for (const voice of way) tones!.push(voices[begin + voice]! + block * layerTones.length);
       });
     }
   }
-  return { sound: sounds!, spares: spare!, octave: octave!, tones: tones! };
+  return { sound: sounds!, way: ways, spares: spare!, octave: octave!, tones: tones! };
 }
 
 function innerSums({ sound, tones }: Listed, layer: Layer, { size, octaves }: EntryKind) {

@@ -7,8 +7,9 @@ import type { Layer } from './layer';
 export interface Pairing {
   readonly source: Entries;
   readonly target: Entries;
-  /** By source entry: what it costs before any voice is looked at. */
+  /** By source entry and by target entry: what it costs before any voice is looked at. */
   readonly fees: Int32Array;
+  readonly targetFees: Int32Array;
   /** Neither side leaves a voice out. */
   readonly whole: boolean;
 }
@@ -18,14 +19,17 @@ export function pairingsOf(
   source: Layer,
   target: Layer,
   octaves: readonly number[],
-  prices: Pick<Prices, 'spare' | 'octave'>,
+  prices: Fees,
+  ending: Ending,
 ): Pairing[] {
   const [here, there] = [[...source.bySize.keys()], [...target.bySize.keys()]];
   const pairing = (size: number, a: EntryKind['from'], b: EntryKind['from']): Pairing[] => {
     const from = knownEntries(source, { size, from: a, octaves });
     const to = knownEntries(target, { size, from: b, octaves: IN_PLACE });
     if (!from || !to) return [];
-    return [{ source: from, target: to, fees: feesOf(from, prices), whole: a === b }];
+    const fees = feesOf(from, size, prices, ending.source);
+    const targetFees = feesOf(to, size, prices, ending.target);
+    return [{ source: from, target: to, fees, targetFees, whole: a === b }];
   };
   return [
     ...here
@@ -36,11 +40,30 @@ export function pairingsOf(
   ];
 }
 
-const feesOf = (
-  { spares, octave }: Entries,
-  prices: Pick<Prices, 'spare' | 'octave'>,
-): Int32Array =>
-  spares.map((count, entry) => count * prices.spare + (octave[entry] ? prices.octave : 0));
+/** What a change costs by how many voices it has, and whether they are moved an octave. */
+type Fees = Pick<Prices, 'spare' | 'octave' | 'octaveVoice'>;
+
+/** What the tones of the earlier side cost where their voices end, whichever side that is. */
+export interface Ending {
+  readonly source?: Int32Array;
+  readonly target?: Int32Array;
+}
+
+function feesOf(
+  { spares, octave, left, leftFirst }: Entries,
+  size: number,
+  prices: Fees,
+  ends: Int32Array | undefined,
+): Int32Array {
+  const moved = prices.octave + size * prices.octaveVoice;
+  return spares.map((count, entry) => {
+    let fee = count * prices.spare + (octave[entry] ? moved : 0);
+    if (ends) {
+      for (let at = leftFirst[entry]!; at < leftFirst[entry + 1]!; at += 1) fee += ends[left[at]!]!;
+    }
+    return fee;
+  });
+}
 
 const byLayer = new WeakMap<Layer, Map<string, Entries | undefined>>();
 

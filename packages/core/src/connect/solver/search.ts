@@ -50,23 +50,15 @@ interface Search extends Sources {
 
 /** Finds for every target of a pairing its best source; see sweep.ts for why nothing is lost. */
 function searchPairing(pairing: Pairing, run: Run): void {
-  const { target } = pairing;
+  const { target, targetFees } = pairing;
   const search = searchOf(pairing, run);
-  const { spare } = run.space.prices;
   const ranking = emptyRanking(search.topTone.length);
   for (let topGroup = 0; topGroup < target.topTone.length; topGroup += 1) {
     rankGroups(search, target.topTone[topGroup]!, ranking);
     const first = target.starts[target.cells[topGroup]!]!;
     const last = target.starts[target.cells[topGroup + 1]!]!;
     for (let t = first; t < last; t += 1) {
-      searchForTarget(
-        search,
-        ranking,
-        t,
-        target.sound[t]!,
-        target.spares[t]! * spare,
-        target.inner[t]!,
-      );
+      searchForTarget(search, ranking, t, target.sound[t]!, targetFees[t]!, target.inner[t]!);
     }
   }
 }

@@ -6,8 +6,9 @@ import type { VoiceTable } from './tables';
 /** What a change costs besides its voices and the way along the neck. */
 export interface SoundPrices {
   readonly spare: number;
-  /** For the whole hand moved an octave. */
+  /** For the whole hand moved an octave, and for each voice of it. */
   readonly octave: number;
+  readonly octaveVoice: number;
   readonly block: number;
   /** For the same sound again. */
   readonly again: number;
@@ -37,7 +38,8 @@ export function costsOfSound(change: SoundChange, sound: number): Int32Array {
     for (let i = 0; i < peers.length; i += 1) costs[peers[i]!] = UNREACHABLE;
     for (let block = 0; block < octaves.length; block += 1) {
       const octave = octaves[block]!;
-      const fee = Math.abs(size - other) * prices.spare + (octave ? prices.octave : 0);
+      const moved = octave ? prices.octave + Math.min(size, other) * prices.octaveVoice : 0;
+      const fee = Math.abs(size - other) * prices.spare + moved;
       for (const way of other < size ? waysToFit(other, size) : waysToFit(size, other)) {
         takeWay(change, sound, peers, other, way, block, fee, costs);
       }
@@ -65,6 +67,7 @@ function takeWay(
   const begin = later.first[sound]!;
   const size = sizeOf(later, sound);
   const growing = other < size;
+  const ending = other > size ? leftOut(way, other) : NONE;
   const rows = new Int32Array(way.length);
   for (let small = 0; small < rows.length; small += 1) {
     const tone = later.voices[begin + (growing ? way[small]! : small)]!;
@@ -80,6 +83,7 @@ function takeWay(
     for (let voice = 1; voice < count; voice += 1) {
       cost += inner[rows[voice]! + voices[at + theirs[voice]!]!]!;
     }
+    for (const voice of ending) cost += table.ends[voices[at + voice]!]!;
     if (shape[peer] === ownShape) {
       cost += together(earlier, peer, later, sound, octaves[block]!, prices);
     }
@@ -89,6 +93,12 @@ function takeWay(
 
 /** The voices of a smaller sound from the top down. */
 const IN_ORDER: Partners = Array.from({ length: 16 }, (_, voice) => voice);
+
+const NONE: readonly number[] = [];
+
+/** The voices of a larger sound that a way to pair it leaves out. */
+export const leftOut = (way: Partners, size: number): number[] =>
+  Array.from({ length: size }, (_, voice) => voice).filter((voice) => !way.includes(voice));
 
 /** For all voices of two sounds of one shape: going one way together, or the same sound again. */
 export function together(

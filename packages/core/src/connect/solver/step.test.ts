@@ -60,6 +60,7 @@ const cases = (instrument: Instrument): fc.Arbitrary<Case> =>
         values: fc.array(fc.integer({ min: 0, max: 1500 }), { minLength: 24, maxLength: 24 }),
         place: fc.record({
           fallsFifth: fc.boolean(),
+          releases: fc.boolean(),
           top: fc.constantFrom('free', 'hold', 'rise', 'fall'),
           keep: fc.constantFrom([], [0, 4, 7, 11]),
           split: fc.boolean(),
@@ -156,6 +157,7 @@ it('knows values again that are all higher by one amount, and raises the answer 
   ];
   const place: ChangePlace = {
     fallsFifth: true,
+    releases: false,
     top: 'free',
     keep: [],
     split: false,

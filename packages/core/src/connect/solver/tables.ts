@@ -11,6 +11,8 @@ export interface VoiceTable {
   readonly inner: Int32Array;
   readonly top: Int32Array;
   readonly width: number;
+  /** By tone of the earlier layer: what it costs when its voice ends. */
+  readonly ends: Int32Array;
   /** The least an inner voice pays for a semitone: none costs less than |Δ| times this. */
   readonly slope: () => number;
 }
@@ -46,7 +48,8 @@ export function tableOf(
       }
     }
   }
-  return { inner, top, width, slope: once(() => slopeOf(from, to, octaves, inner)) };
+  const ends = Int32Array.from(from.tones, ({ degree }) => priceList(degree, degree).ends);
+  return { inner, top, ends, width, slope: once(() => slopeOf(from, to, octaves, inner)) };
 }
 
 function slopeOf(from: Layer, to: Layer, octaves: readonly number[], inner: Int32Array): number {
@@ -69,7 +72,7 @@ function slopeOf(from: Layer, to: Layer, octaves: readonly number[], inner: Int3
  * up, the later one is by an octave down: the blocks of `octaves` and of the octaves turned round.
  */
 export function turnedRound(
-  { inner, top, width, slope }: VoiceTable,
+  { inner, top, ends, width, slope }: VoiceTable,
   from: Layer,
   to: Layer,
   octaves: readonly number[],
@@ -88,7 +91,7 @@ export function turnedRound(
       }
     }
   });
-  return { ...turned, width: turnedWidth, slope };
+  return { ...turned, ends, width: turnedWidth, slope };
 }
 
 /** What a voice costs that goes from one degree to another, by its steps. */
@@ -97,6 +100,8 @@ export interface DegreePrices {
   readonly top: StepPrices;
   /** On top, where the tone had better stay. */
   readonly topKept: StepPrices;
+  /** For a voice that ends there, wherever others go. */
+  readonly ends: number;
 }
 
 export type PriceList = (from: Degree, to: Degree) => DegreePrices;
@@ -139,5 +144,10 @@ function degreePrices(
     known: new Int32Array(2 * WIDEST),
     work: (step) => prices.voice({ from, to, step, top, common, place }),
   });
-  return { inner: steps(false, false), top: steps(true, false), topKept: steps(true, true) };
+  return {
+    inner: steps(false, false),
+    top: steps(true, false),
+    topKept: steps(true, true),
+    ends: prices.ends({ from, place }),
+  };
 }

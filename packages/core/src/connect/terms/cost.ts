@@ -59,13 +59,16 @@ function matchCost(
   if (!from.notes.length || !to.notes.length) return 0;
   const steps = pairs.map((pair) => stepOf(pair, from, to) - octave);
   const spares = Math.max(from.notes.length, to.notes.length) - pairs.length;
-  let cost = spares * prices.spare + (octave ? prices.octave : 0);
+  const moved = octave ? prices.octave + pairs.length * prices.octaveVoice : 0;
+  let cost = spares * prices.spare + moved;
   pairs.forEach(([a, b], voice) => {
     const [tone, next] = [from.notes[a]!, to.notes[b]!];
     const [top, step] = [voice === pairs.length - 1, steps[voice]!];
     const common = keeps(place, tone);
     cost += prices.voice({ from: tone.degree, to: next.degree, step, top, common, place });
   });
+  const ending = from.notes.filter((_, voice) => !pairs.some(([paired]) => paired === voice));
+  for (const { degree } of ending) cost += prices.ends({ from: degree, place });
   return cost + (spares ? 0 : togetherCost(steps, place, prices));
 }
 

@@ -3,8 +3,8 @@ import { SIZES } from '../base/data';
 import type { CostTerm } from '../base/types';
 
 /**
- * On strings: stretch past comfort, high frets, open and skipped strings, shift of position. On keys: the
- * span of a hand past an octave.
+ * On strings: stretch, most of all past comfort, and shift of position. On keys: the span of a hand past an
+ * octave.
  */
 export const hand: CostTerm = {
   id: 'hand',

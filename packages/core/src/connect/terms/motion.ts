@@ -1,11 +1,15 @@
 import { SIZES } from '../base/data';
 import type { CostTerm } from '../base/types';
 
-/** Sum of |Δ| of the matched voices, the top voice weighted; a spare voice costs a fixed entry. */
+const OCTAVE = 12;
+
+/**
+ * Sum of |Δ| of the matched voices, in semitones: the motion that is shown in figures. Where the whole hand
+ * moves an octave, that counts in full.
+ */
 export const motion: CostTerm = {
   id: 'motion',
   label: 'Smoothness',
-  voice: ({ step, top }) =>
-    Math.abs(step) * (top ? SIZES.semitone + SIZES.topSemitone : SIZES.semitone),
-  spare: SIZES.spareVoice,
+  voice: ({ step }) => Math.abs(step) * SIZES.semitone,
+  octaveVoice: OCTAVE * SIZES.semitone,
 };

@@ -1,5 +1,5 @@
 import { terms as allTerms } from '.';
-import type { ChordFacts, CostTerm, TermId, VoiceFacts, Weights } from '../base/types';
+import type { ChordFacts, CostTerm, EndFacts, TermId, VoiceFacts, Weights } from '../base/types';
 
 /**
  * What everything costs under some weights, in whole hundredths of a semitone equivalent. Each part of
@@ -10,14 +10,16 @@ export interface Prices {
   readonly sound: (facts: ChordFacts) => number;
   readonly grip: (facts: ChordFacts) => number;
   readonly voice: (facts: VoiceFacts) => number;
+  readonly ends: (facts: EndFacts) => number;
   readonly shift: (fromMm: number, toMm: number) => number;
   readonly spare: number;
   readonly block: number;
   readonly again: number;
   readonly octave: number;
+  readonly octaveVoice: number;
 }
 
-type FixedPart = 'spare' | 'block' | 'again' | 'octave';
+type FixedPart = 'spare' | 'block' | 'again' | 'octave' | 'octaveVoice';
 
 /** @param terms those that count; all by default */
 export function pricesOf(weights: Weights, terms: readonly CostTerm[] = allTerms): Prices {
@@ -42,11 +44,13 @@ export function pricesOf(weights: Weights, terms: readonly CostTerm[] = allTerms
     sound: summed((term) => term.sound),
     grip: summed((term) => term.grip),
     voice: summed((term) => term.voice),
+    ends: summed((term) => term.ends),
     shift: summed((term) => term.shift),
     spare: fixed('spare'),
     block: fixed('block'),
     again: fixed('again'),
     octave: fixed('octave'),
+    octaveVoice: fixed('octaveVoice'),
   };
 }
 

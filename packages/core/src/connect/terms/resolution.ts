@@ -44,10 +44,26 @@ const sizeOf = (degree: Degree): number => {
   return degree === '7' || degree === 'b7' ? SIZES.seventhMissed : SIZES.thirdMissed;
 };
 
-/** Where roots fall a fifth: 7 falls to 3, 3 holds or falls, b9 falls to 5. Source: common practice. */
+/** Tones that have to go somewhere, and may not just end. */
+const LEADING: readonly Degree[] = ['7', 'b7', 'b9'];
+
+/** A suspended fourth falls to the third of the same root. */
+const releasesTo3 = (to: Degree, step: number): boolean =>
+  (to === '3' || to === 'b3') && fallsByStep(step);
+
+/**
+ * Where roots fall a fifth: 7 falls to 3, 3 holds or falls, b9 falls to 5; over one root 4 falls to 3.
+ * Source: common practice.
+ */
 export const resolution: CostTerm = {
   id: 'resolution',
   label: 'Resolutions',
-  voice: ({ from, to, step, place }) =>
-    place.fallsFifth && resolves(from, to, step) === false ? sizeOf(from) : 0,
+  voice: ({ from, to, step, place }) => {
+    if (place.releases && from === '4') return releasesTo3(to, step) ? 0 : SIZES.fourthMissed;
+    return place.fallsFifth && resolves(from, to, step) === false ? sizeOf(from) : 0;
+  },
+  ends: ({ from, place }) => {
+    if (place.releases && from === '4') return SIZES.fourthMissed;
+    return place.fallsFifth && LEADING.includes(from) ? sizeOf(from) : 0;
+  },
 };

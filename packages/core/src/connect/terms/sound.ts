@@ -9,7 +9,7 @@ export const sound: CostTerm = { id: 'sound', label: 'Clear sound', sound: uncle
 function unclear({ chord, voicing }: ChordFacts): number {
   if (chord.kind === 'no chord') return 0;
   const pitches = voicing.notes.map(({ midi }) => midi as number);
-  const missing = chord.essential.filter(
+  const missing = [...chord.essential, ...chord.colours].filter(
     (degree) => !voicing.notes.some((note) => note.degree === degree),
   );
   return (

@@ -1,5 +1,5 @@
 import { chord } from '../../testing/builders';
-import { defaultGuitar, defaultKeyboard } from '../../voicing/data';
+import { defaultGuitar, defaultKeyboard, rooms } from '../../voicing/data';
 import { fretPosition } from '../../voicing/strings/geometry';
 import { enumerateVoicings, voicingKey } from '../../voicing/enumerate';
 import type { VoicedNote, Voicing } from '../../voicing/base/types';
@@ -9,16 +9,20 @@ import { changeCost } from './cost';
 import { pricesOf, ownCost } from './prices';
 import type { ChangePlace, ConnectSettings, CostTerm } from '../base/types';
 import { weigh } from '../base/weighed';
+import { bottom } from './bottom';
 import { drift } from './drift';
 import { hand } from './hand';
 import { leaps } from './leaps';
+import { lie } from './lie';
 import { line } from './line';
 import { motion } from './motion';
 import { parallel } from './parallel';
 import { register } from './register';
 import { resolution, resolves } from './resolution';
 import { sound } from './sound';
+import { top } from './top';
 import { variety } from './variety';
+import { voices } from './voices';
 
 const keys: ConnectSettings = { ...defaultSettings, instrument: defaultKeyboard };
 
@@ -31,6 +35,7 @@ const plain = (...pitches: number[]): Voicing =>
   voicing(...pitches.map((pitch): [number, 'R'] => [pitch, 'R']));
 const anywhere: ChangePlace = {
   fallsFifth: false,
+  releases: false,
   top: 'free',
   keep: [],
   split: false,
@@ -54,12 +59,47 @@ const own = (term: CostTerm, v: Voicing, with_ = keys, at = 0): number =>
   ownCost({ chord: chord('C'), voicing: v, at, settings: with_ }, pricesOf(defaultWeights, [term]));
 
 describe('motion', () => {
-  it('adds up what every voice moves, the top voice weighted', () => {
-    expect(change(motion, plain(60, 64), plain(59, 65))).toBe(100 + 100 + 50);
+  it('adds up what every voice moves', () => {
+    expect(change(motion, plain(60, 64), plain(59, 65))).toBe(100 + 100);
     expect(change(motion, plain(60, 64), plain(60, 64))).toBe(0);
   });
+  it('counts the whole hand moved an octave in full', () => {
+    const [low, high] = [plain(48, 52, 55), plain(60, 64, 67)];
+    expect(change(motion, low, high, { phraseEnd: true })).toBe(3 * 1200);
+    expect(change(motion, low, high)).toBe(3 * 1200);
+  });
+});
+
+describe('the top voice', () => {
+  it('is charged for what it moves, and for a leap beyond a major third', () => {
+    expect(change(top, plain(60, 64), plain(48, 65))).toBe(SIZES.topSemitone);
+    expect(change(top, plain(60, 64), plain(60, 69))).toBe(5 * SIZES.topSemitone + SIZES.topLeapt);
+  });
+});
+
+describe('the number of voices', () => {
   it('charges a fixed entry for a voice without partner', () => {
-    expect(change(motion, plain(60, 64), plain(60, 64, 67))).toBe(SIZES.spareVoice);
+    expect(change(voices, plain(60, 64), plain(60, 64, 67))).toBe(SIZES.spareVoice);
+    expect(change(voices, plain(60, 64), plain(61, 64))).toBe(0);
+  });
+});
+
+describe('what is lowest', () => {
+  const [root, fifth, third, ninth] = (['R', '5', '3', '9'] as const).map((degree) =>
+    voicing([50, degree], [60, '3'], [64, '5']),
+  );
+  const at = { ...keys, wishes: { ...noWishes, sectionStarts: [0] } };
+  it('is root or fifth where a section begins and no bass plays, and never a ninth (common practice)', () => {
+    expect(own(bottom, root!, at)).toBe(0);
+    expect(own(bottom, fifth!, at)).toBe(0);
+    expect(own(bottom, third!, at)).toBe(SIZES.sectionNotGrounded);
+    expect(own(bottom, third!, at, 1)).toBe(0);
+    expect(own(bottom, ninth!, at, 1)).toBe(SIZES.tensionLowest);
+  });
+  it('is free with a bass, but a root that sounds besides is charged', () => {
+    const withBass = { ...at, room: rooms.bass };
+    expect(own(bottom, ninth!, withBass)).toBe(0);
+    expect(own(bottom, voicing([60, '3'], [67, 'R']), withBass)).toBe(SIZES.rootBesideBass);
   });
 });
 
@@ -103,6 +143,18 @@ describe('resolution, where roots fall a fifth (common practice)', () => {
     const [from, to] = [voicing([59, '3'], [65, 'b7']), voicing([60, 'R'], [67, '5'])];
     expect(change(resolution, from, to, { fallsFifth: true })).toBe(SIZES.seventhMissed);
     expect(change(resolution, from, to)).toBe(0);
+  });
+  it('charges a seventh that just ends', () => {
+    const [from, to] = [voicing([59, '3'], [65, 'b7']), voicing([60, 'R'])];
+    expect(change(resolution, from, to, { fallsFifth: true })).toBe(SIZES.seventhMissed);
+    expect(change(resolution, to, from, { fallsFifth: true })).toBe(0);
+  });
+  it('charges a suspended fourth that does not fall to the third of its root', () => {
+    const sus = voicing([60, 'R'], [65, '4']);
+    const falls = voicing([60, 'R'], [64, '3']);
+    const stays = voicing([60, 'R'], [67, '5']);
+    expect(change(resolution, sus, falls, { releases: true })).toBe(0);
+    expect(change(resolution, sus, stays, { releases: true })).toBe(SIZES.fourthMissed);
   });
 });
 
@@ -186,15 +238,16 @@ describe('hand', () => {
     expect(opened(grip('Cmaj7', '3 5 4 5'))).toBeGreaterThan(0);
   });
   it('charges open and skipped strings and positions past the body', () => {
-    expect(beside(grip('Dm7', '0 2 1 1'))).toBe(SIZES.openString);
-    expect(beside(grip('A7', '5 5 6'))).toBe(SIZES.skippedString);
-    expect(beside(grip('Cmaj7', '15 17 16 17'))).toBe(5 * SIZES.fretPastBody);
+    const place = (v: Voicing): number => own(lie, v, defaultSettings);
+    expect(place(grip('Dm7', '0 2 1 1'))).toBe(SIZES.openString);
+    expect(place(grip('A7', '5 5 6'))).toBe(SIZES.skippedString);
+    expect(place(grip('Cmaj7', '15 17 16 17'))).toBe(5 * SIZES.fretPastBody);
   });
   it('charges the shift of the index finger in millimetres', () => {
     const [from, to] = [grip('Cmaj7', '3 5 4 5'), grip('Dbmaj7', '4 6 5 6')];
     const shift = fretPosition(648, 4) - fretPosition(648, 3);
     expect(change(hand, from, to, {}, { ...keys, instrument: defaultGuitar })).toBe(
-      Math.round(shift),
+      Math.round(shift * SIZES.shiftMm),
     );
   });
   it('charges a span past an octave on keys', () => {

@@ -4,18 +4,22 @@ import type { SettingProblem } from '../base/problem';
 import type { PitchRange, VoicedNote, Voicing, VoicingSettings } from '../base/types';
 import type { PlayedNote, Sounding } from './played';
 
-/** How much each thing that strains a hand counts, in hundredths of a semitone equivalent. */
+/** How much what strains a hand counts, in hundredths of a semitone equivalent. */
 export interface StrainSizes {
   /** Each millimetre of stretch, and each beyond comfort besides. */
   readonly openMm: number;
   readonly stretchMm: number;
+  /** Each semitone of one hand's span beyond an octave on keys. */
+  readonly spanSemitone: number;
+}
+
+/** How much it counts where on the neck a grip lies, in hundredths of a semitone equivalent. */
+export interface LieSizes {
   /** Each fret of the highest fretted note past the body. */
   readonly fretPastBody: number;
   readonly openString: number;
   /** Each inner string a grip skips. */
   readonly skippedString: number;
-  /** Each semitone of one hand's span beyond an octave on keys. */
-  readonly spanSemitone: number;
 }
 
 /** A voicing held in another way: other fingers, other hands. */
@@ -56,6 +60,8 @@ export interface Playing {
   readonly read: (played: readonly PlayedNote[]) => Result<readonly Sounding[], string>;
   /** How hard a voicing is on the hand, in hundredths of a semitone equivalent. */
   readonly strain: (voicing: Voicing, sizes: StrainSizes) => number;
+  /** How well it lies where it is; 0 where that is no matter. */
+  readonly lie: (voicing: Voicing, sizes: LieSizes) => number;
   /** What an ease comes from, as one sentence. */
   readonly easeReason: (voicing: Voicing) => string;
   /** Why none of these voicings can be held, as a clause: "the narrowest grip of … needs …". */

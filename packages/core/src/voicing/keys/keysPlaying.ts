@@ -28,6 +28,7 @@ export function keysPlaying(keyboard: Keyboard): Playing {
     },
     read: (played) => read(played, keyboard),
     strain: spanStrain,
+    lie: () => 0,
     easeReason: (voicing) => easeOnKeys(voicing, keyboard),
     beyondHand: (names) => beyondReach(names, keyboard),
     problems: () => problemsOfKeyboard(keyboard),

@@ -6,7 +6,7 @@ import { heldOnStrings, otherFingers } from './held';
 import { movedOnStrings, soundsOnStrings } from './moved';
 import { handProblem, problemsOfNeck } from './problems';
 import { readStrings } from './readStrings';
-import { strainOnStrings } from './strainOnStrings';
+import { lieOnStrings, strainOnStrings } from './strainOnStrings';
 import { stringsPlayer } from './stringsPlayer';
 
 /** How a fretted instrument is played: one hand on the neck, a string a note. */
@@ -24,6 +24,7 @@ export function stringsPlaying(neck: Fretted): Playing {
     moved: (voicing, by) => movedOnStrings(voicing, by, neck),
     read: (played) => readStrings(played, neck),
     strain: (voicing, sizes) => strainOnStrings(voicing, neck, sizes),
+    lie: lieOnStrings,
     easeReason: (voicing) => easeOnStrings(voicing, neck),
     beyondHand: (names, grips) => beyondHandOnStrings(names, grips, neck),
     problems: () => problemsOfNeck(neck),

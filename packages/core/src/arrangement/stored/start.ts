@@ -1,0 +1,62 @@
+import type { InstrumentId } from '../../voicing/base/instruments';
+import type { FamilyId, Room } from '../../voicing/base/types';
+import type { Arrangement } from './types';
+
+/** What a tune is voiced with on an instrument in a room before its player has chosen. */
+export type Start = Pick<Arrangement, 'families' | 'tensions'>;
+
+/** How full the room is, as it bears on what is played. */
+type Company = 'no bass' | 'bass' | 'bass and soloist' | 'bass and chords';
+
+function companyIn({ others }: Pick<Room, 'others'>): Company {
+  if (!others.bass) return 'no bass';
+  if (others.chords) return 'bass and chords';
+  return others.soloist ? 'bass and soloist' : 'bass';
+}
+
+/**
+ * Families by instrument and company. A guitarist alone plays drop forms, a pianist a shell in the left hand
+ * with colours in the right; with a bass both leave the root out, and beside other chords they thin out.
+ * A ukulele's four strings lie close together. Source: common practice.
+ */
+const FAMILIES: Readonly<Record<InstrumentId, Readonly<Record<Company, readonly FamilyId[]>>>> = {
+  guitar: {
+    'no bass': ['drop2'],
+    bass: ['drop2', 'rootless'],
+    'bass and soloist': ['rootless', 'drop2'],
+    'bass and chords': ['guide', 'rootless'],
+  },
+  ukulele: {
+    'no bass': ['close'],
+    bass: ['close', 'rootless'],
+    'bass and soloist': ['close', 'rootless'],
+    'bass and chords': ['guide', 'rootless'],
+  },
+  keyboard: {
+    'no bass': ['shell+', 'spread'],
+    bass: ['rootless'],
+    'bass and soloist': ['rootless'],
+    'bass and chords': ['guide', 'rootless'],
+  },
+};
+
+/** Colours come in where a bass plays: the root is heard without us, and a ninth can stand for it. */
+export const startFor = (instrument: InstrumentId, room: Pick<Room, 'others'>): Start => ({
+  families: FAMILIES[instrument][companyIn(room)],
+  tensions: room.others.bass ? 'available' : 'as written',
+});
+
+const startsAlike = (a: Start, b: Start): boolean =>
+  a.tensions === b.tensions && a.families.join() === b.families.join();
+
+/**
+ * An arrangement with something of its set-up changed. As long as its player has not chosen families, another
+ * instrument or room brings those that suit it.
+ */
+export function withSetUp(arrangement: Arrangement, change: Partial<Arrangement>): Arrangement {
+  const changed = { ...arrangement, ...change };
+  const moved = change.instrument !== undefined || change.room !== undefined;
+  const unchosen = startsAlike(arrangement, startFor(arrangement.instrument, arrangement.room));
+  if (!moved || !unchosen || change.families || change.tensions) return changed;
+  return { ...changed, ...startFor(changed.instrument, changed.room) };
+}

@@ -1,0 +1,9 @@
+import { SIZES } from '../base/data';
+import type { CostTerm } from '../base/types';
+
+/** Each voice that enters or ends where one voicing has more of them than the next. */
+export const voices: CostTerm = {
+  id: 'voices',
+  label: 'As many voices throughout',
+  spare: SIZES.spareVoice,
+};
