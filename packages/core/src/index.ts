@@ -26,6 +26,8 @@ export {
 } from './pitch/spelling';
 
 export { DEGREES, prettyDegree, type Degree } from './chord/degrees';
+export { canOpen, openedBy, scalesToOpen, topTones, type OpenScale } from './chord/openedBy';
+export { SCALE_NAMES, type ScaleName } from './chord/scales';
 export { nameNotes, type ChordReading } from './chord/nameNotes';
 export { otherNames, tritoneDegree, type OtherName, type Relabelled } from './chord/otherNames';
 export { parseChord } from './chord/parseChord';
@@ -131,8 +133,12 @@ export { families, familyOf } from './voicing/families';
 export { fretPosition, openPitches } from './voicing/strings/geometry';
 export { inversionOf } from './voicing/base/stacks';
 export {
+  BOTTOMS,
   FAMILY_IDS,
+  OPEN_STRINGS,
   ROOM_IDS,
+  VOICE_COUNTS,
+  type Bottom,
   type Ease,
   type FamilyId,
   type Fretted,
@@ -144,6 +150,7 @@ export {
   type PitchRange,
   type Room,
   type RoomId,
+  type VoiceCount,
   type VoicedNote,
   type Voicing,
   type VoicingSettings,
@@ -240,7 +247,9 @@ export {
   type WhyMisfit,
 } from './arrangement/stored/misfits';
 export { partPositions, positionsIn, type Positions } from './arrangement/stored/positions';
+export { openedChords, poolHolds, withPool } from './arrangement/stored/pools';
 export { withSplit } from './arrangement/stored/splits';
+export { startFor, withSetUp, type Start } from './arrangement/stored/start';
 export { storeArrangement } from './arrangement/stored/store';
 export {
   type StoredArrangement,
@@ -250,6 +259,7 @@ export {
   type StoredLineNote,
   type StoredLineSpan,
   type StoredLock,
+  type StoredPool,
   type StoredSectionPlan,
   type StoredSplit,
   type StoredLocks,
@@ -277,6 +287,8 @@ export {
 export {
   LINE_SHAPES,
   RETURNS,
+  type Asked,
+  type ChordPool,
   type Arrangement,
   type LineNote,
   type LineShape,

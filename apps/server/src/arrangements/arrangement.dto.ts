@@ -1,14 +1,20 @@
 import {
+  BOTTOMS,
   FAMILY_IDS,
   INSTRUMENT_IDS,
   LINE_SHAPES,
+  OPEN_STRINGS,
   RETURNS,
+  SCALE_NAMES,
+  VOICE_COUNTS,
   type ArrangementFields,
+  type Asked,
   type StoredArrangement,
   type StoredLineNote,
   type StoredLineSpan,
   type StoredLock,
   type StoredLocks,
+  type StoredPool,
   type StoredSplit,
   type Weights,
 } from '@drop-close/core';
@@ -27,6 +33,7 @@ import {
   IsObject,
   IsOptional,
   IsString,
+  Matches,
   Max,
   MaxLength,
   Min,
@@ -65,12 +72,16 @@ for (const id of INSTRUMENT_IDS) {
 
 class WeightsBody {
   @IsInt() @Min(0) @Max(300) motion!: number;
+  @IsInt() @Min(0) @Max(300) top!: number;
   @IsInt() @Min(0) @Max(300) leaps!: number;
   @IsInt() @Min(0) @Max(300) parallel!: number;
+  @IsInt() @Min(0) @Max(300) voices!: number;
   @IsInt() @Min(0) @Max(300) resolution!: number;
   @IsInt() @Min(0) @Max(300) register!: number;
   @IsInt() @Min(0) @Max(300) sound!: number;
+  @IsInt() @Min(0) @Max(300) bottom!: number;
   @IsInt() @Min(0) @Max(300) hand!: number;
+  @IsInt() @Min(0) @Max(300) lie!: number;
   @IsInt() @Min(0) @Max(300) drift!: number;
   @IsInt() @Min(0) @Max(300) line!: number;
   @IsInt() @Min(0) @Max(300) variety!: number;
@@ -79,6 +90,31 @@ class WeightsBody {
 class SplitBody extends OfChordBody {
   /** In quarters; charts go down to sixteenths of a beat. */
   @IsNumber() @Min(0.0625) @Max(LONGEST_CHORD) after!: number;
+}
+
+/** A scale opened over a chord. */
+class PoolBody extends OfChordBody {
+  @IsIn(SCALE_NAMES) scale!: StoredPool['scale'];
+  @IsInt() @Min(0) @Max(11) on!: number;
+}
+
+/** String sets, as `643`: strings from the highest number down, each once. */
+const MOST_SETS = 20;
+const STRING_SET = /^(?=.)8?7?6?5?4?3?2?1?$/;
+
+class AskedBody {
+  @IsIn(VOICE_COUNTS) voices!: Asked['voices'];
+  @IsArray()
+  @ArrayMaxSize(MOST_SETS)
+  @ArrayUnique()
+  @Matches(STRING_SET, {
+    each: true,
+    message: 'A string set is the numbers of its strings from the highest down, as 643.',
+  })
+  strings!: readonly string[];
+  @IsIn(BOTTOMS) bottom!: Asked['bottom'];
+  @IsBoolean() incomplete!: boolean;
+  @IsIn(OPEN_STRINGS) openStrings!: Asked['openStrings'];
 }
 
 class LineNoteBody extends OfChordBody {
@@ -107,7 +143,7 @@ class LineBody {
 }
 
 class SetupBody {
-  @Equals(6) version!: 6;
+  @Equals(7) version!: 7;
   @IsIn(INSTRUMENT_IDS) instrument!: StoredArrangement['instrument'];
   @IsIn(['one', 'two']) keyboardHands!: StoredArrangement['keyboardHands'];
   @IsObject() @ValidateNested() @Type(() => RoomBody) room!: RoomBody;
@@ -117,6 +153,7 @@ class SetupBody {
   @IsIn(FAMILY_IDS, { each: true })
   families!: StoredArrangement['families'];
   @IsIn(['as written', 'available']) tensions!: StoredArrangement['tensions'];
+  @IsObject() @ValidateNested() @Type(() => AskedBody) asked!: AskedBody;
   @IsObject() @ValidateNested() @Type(() => WeightsBody) weights!: WeightsBody;
   @IsBoolean() loop!: boolean;
   @IsObject() @ValidateNested() @Type(() => LocksBody) locks!: StoredLocks;
@@ -125,8 +162,14 @@ class SetupBody {
   @ValidateNested({ each: true })
   @Type(() => SplitBody)
   splits!: readonly SplitBody[];
+  @IsArray()
+  @ArrayMaxSize(MOST_LOCKS)
+  @ValidateNested({ each: true })
+  @Type(() => PoolBody)
+  pools!: readonly PoolBody[];
   @IsObject() @ValidateNested() @Type(() => LineBody) line!: LineBody;
   @IsIn(RETURNS) returns!: StoredArrangement['returns'];
+  @IsBoolean() stayInPlace!: boolean;
   @IsObject() @ValidateNested() @Type(() => CompBody) comp!: CompBody;
 }
 
@@ -143,6 +186,8 @@ export class ArrangementSave extends ArrangementBody {
 export const lockChecked: SameShape<LockBody, StoredLock> = true;
 export const weightsChecked: SameShape<WeightsBody, Weights> = true;
 export const splitChecked: SameShape<SplitBody, StoredSplit> = true;
+export const poolChecked: SameShape<PoolBody, StoredPool> = true;
+export const askedChecked: SameShape<AskedBody, Asked> = true;
 export const lineNoteChecked: SameShape<LineNoteBody, StoredLineNote> = true;
 export const lineSpanChecked: SameShape<LineSpanBody, StoredLineSpan> = true;
 export const lineChecked: SameShape<LineBody, StoredArrangement['line']> = true;

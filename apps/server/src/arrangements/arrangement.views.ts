@@ -28,4 +28,4 @@ export class ArrangementView implements View {
 
 /** The setup of an arrangement in the shape of today. */
 export const setupToday = ({ setup, tune }: ArrangementEntity): StoredArrangement =>
-  setup.version === 6 ? setup : upgradeArrangement(setup, writtenOf(tune));
+  setup.version === 7 ? setup : upgradeArrangement(setup, writtenOf(tune));

@@ -77,11 +77,10 @@ class WritingBody {
 
 /** See `Profile` in core; its instruments are checked below, by the list of them. */
 class ProfileBody {
-  @Equals(1) version!: 1;
+  @Equals(2) version!: 2;
   @IsIn(INSTRUMENT_IDS) instrument!: Profile['instrument'];
   @IsBoolean() leftHanded!: boolean;
   @IsArray()
-  @ArrayMinSize(1)
   @ArrayUnique()
   @IsIn(FAMILY_IDS, { each: true })
   families!: Profile['families'];

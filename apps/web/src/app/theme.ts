@@ -8,12 +8,12 @@ export const SYMBOL_FACE = "'Vollkorn', 'Accidentals', serif";
 /** The colours of both lights; the same names stand as CSS variables in app.css. */
 const COLOURS = {
   house: {
-    paper: '#f7f1e3',
-    ink: '#2a231a',
-    quiet: '#6b5e4a',
-    brass: '#85560f',
-    raised: '#fdf9ef',
-    line: '#d9ccb0',
+    paper: '#eef2f4',
+    ink: '#17212c',
+    quiet: '#4e5d6a',
+    brass: '#7d5409',
+    raised: '#f9fbfc',
+    line: '#c6d0d7',
   },
   stage: {
     paper: '#12100d',

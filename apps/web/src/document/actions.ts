@@ -8,6 +8,8 @@ import {
   transposeChart,
   withLock,
   withNote,
+  withPool,
+  withSetUp,
   withSpan,
   withSplit,
   type Arrangement,
@@ -15,6 +17,7 @@ import {
   type Comp,
   type LineShape,
   type Lock,
+  type OpenScale,
   type PutBackPlace,
   type Split,
   type Unfit,
@@ -43,6 +46,13 @@ export type DocumentAction =
       readonly voicing: Voicing;
     }
   | { readonly type: 'unlock'; readonly at: number }
+  /** A scale opened over a chord for voicings and top line, or the chord as written again. */
+  | {
+      readonly type: 'open scale';
+      readonly at: number;
+      readonly symbol: string;
+      readonly open: OpenScale | undefined;
+    }
   /** Several chords locked at once: a whole other way to voice the chorus. */
   | { readonly type: 'lock all'; readonly locks: readonly Lock[] }
   /** Splits a chord, or joins its parts again. */
@@ -87,10 +97,14 @@ export function edit(document: TuneDocument, action: DocumentAction, seed: strin
     case 'set field':
       return withField(document, action, seed);
     case 'set up':
-      return arranged(document, (setup) => ({ ...setup, ...action.change }));
+      return arranged(document, (setup) => withSetUp(setup, action.change));
     case 'lock': {
       const { at, symbol, voicing } = action;
       return arranged(document, (setup) => withLock(setup, at, { symbol, voicing }));
+    }
+    case 'open scale': {
+      const { at, symbol, open } = action;
+      return arranged(document, (setup) => withPool(setup, { at, symbol, open }));
     }
     case 'unlock':
       return arranged(document, (setup) => withLock(setup, action.at, undefined));
@@ -200,6 +214,7 @@ export function groupOf(action: DocumentAction): string | undefined {
     case 'shape line':
     case 'edit chart':
     case 'transpose':
+    case 'open scale':
     case 'unlock':
     case 'put back':
     case 'throw away':

@@ -1,13 +1,12 @@
-import { SlidersOutlined } from '@ant-design/icons';
-import { rooms } from '@drop-close/core';
-import { Button, Select } from 'antd';
+import { rooms, type Room } from '@drop-close/core';
+import { Button, Radio } from 'antd';
 import { useProfile } from '../profile/profileStore';
+import { Choice } from '../ui/Choice';
 import { allRooms, isAdjusted } from './rooms';
 import { useRoom } from './useRoom';
 
-const optionOf = ({ id, label }: { id: string; label: string }) => ({ value: id, label });
-
 interface RoomChooserProps {
+  /** Whether the room stands open to be adjusted. */
   readonly open: boolean;
   readonly onToggle: () => void;
 }
@@ -16,30 +15,46 @@ interface RoomChooserProps {
 export function RoomChooser({ open, onToggle }: RoomChooserProps) {
   const { room, change } = useRoom();
   const { rooms: own } = useProfile();
-  const label = isAdjusted(room, own) ? `${room.label}, adjusted` : room.label;
-  const options = [{ label: 'Rooms', options: Object.values(rooms).map(optionOf) }];
-  if (own.length) options.push({ label: 'Rooms of mine', options: own.map(optionOf) });
+  const name = room.label.charAt(0).toLowerCase() + room.label.slice(1);
   return (
-    <span className="room-chooser">
-      <Select<string>
-        aria-label="Room: who else plays"
-        value={room.id}
-        options={options}
-        labelRender={() => label}
-        popupMatchSelectWidth={false}
-        onSelect={(id) => {
-          const chosen = allRooms(own).find((known) => known.id === id);
-          if (chosen) change(chosen);
-        }}
-      />
-      <Button
-        icon={<SlidersOutlined aria-hidden />}
-        aria-label="Adjust the room"
-        aria-expanded={open}
-        title="Adjust the room (R)"
-        type={open ? 'primary' : 'default'}
-        onClick={onToggle}
-      />
-    </span>
+    <Choice
+      name="Room"
+      value={isAdjusted(room, own) ? `${name}, adjusted` : name}
+      title="Who else plays (R adjusts it)"
+    >
+      {(close) => (
+        <>
+          <Radio.Group
+            aria-label="Room: who else plays"
+            className="room-list"
+            value={room.id}
+            onChange={({ target }) => {
+              const chosen = allRooms(own).find(({ id }) => id === target.value);
+              if (chosen) change(chosen);
+            }}
+          >
+            <Rooms rooms={Object.values(rooms)} />
+            {own.length > 0 && <p className="quiet">Rooms of mine</p>}
+            <Rooms rooms={own} />
+          </Radio.Group>
+          <Button
+            aria-expanded={open}
+            onClick={() => {
+              onToggle();
+              close();
+            }}
+          >
+            {open ? 'Done adjusting' : 'Adjust the room'}
+          </Button>
+        </>
+      )}
+    </Choice>
   );
 }
+
+const Rooms = ({ rooms: listed }: { rooms: readonly Room[] }) =>
+  listed.map(({ id, label }) => (
+    <Radio key={id} value={id}>
+      {label}
+    </Radio>
+  ));

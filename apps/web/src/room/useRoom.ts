@@ -1,4 +1,10 @@
-import { checkRoom, instrumentOf, type Room, type SettingProblem } from '@drop-close/core';
+import {
+  checkRoom,
+  instrumentOf,
+  withSetUp,
+  type Room,
+  type SettingProblem,
+} from '@drop-close/core';
 import { useCallback } from 'react';
 import { create } from 'zustand';
 import { useDocument, useTune } from '../document/store';
@@ -21,7 +27,8 @@ export function useRoom(): {
     (part: Partial<Room>): readonly SettingProblem[] => {
       const next = adjusted(setup.room, part);
       const instrument = instrumentOf(setup, instruments);
-      const problems = checkRoom(next, instrument, setup.families);
+      const { families } = withSetUp(setup, { room: next });
+      const problems = checkRoom(next, instrument, families);
       const [first] = problems;
       useRoomProblem.setState({ message: first && `${first.message} The last good room stays.` });
       if (!first) useDocument.getState().dispatch({ type: 'set up', change: { room: next } });

@@ -1,5 +1,11 @@
 import { LockFilled, SoundOutlined, UnlockOutlined } from '@ant-design/icons';
-import { easeReason, instrumentOf, prettyDegree, type Voicing } from '@drop-close/core';
+import {
+  easeReason,
+  instrumentOf,
+  prettyDegree,
+  type ChartEvent,
+  type Voicing,
+} from '@drop-close/core';
 import { Button } from 'antd';
 import { CareNote } from '../care/CareNote';
 import { useTune } from '../document/store';
@@ -13,6 +19,7 @@ import { voicingName } from './desk/describe';
 import { ChangePanel } from './explain/ChangePanel';
 import { Grip } from './desk/Grip';
 import { PanelTabs } from './sheet/PanelTabs';
+import { ScaleTool } from './ScaleTool';
 import { SplitTool } from './SplitTool';
 import { toggleDesk, useVoiceDesk } from './desk/useVoiceDesk';
 import { useHeldLocks } from './desk/useHeldLocks';
@@ -50,7 +57,7 @@ export function SidePanel({ chorus, outcome }: SidePanelProps) {
       </div>
       <p className="quiet panel-ease">{easeReason(voicing, instrumentOf(setup, profile))}</p>
       {voicing.ease === 'stretch' && <CareNote about="stretch" />}
-      <PanelTools index={index} locked={locked} onLock={actions.toggleLock} />
+      <PanelTools index={index} event={event} locked={locked} onLock={actions.toggleLock} />
       <ChangePanel chorus={chorus} outcome={outcome} index={index} />
       <PanelTabs chorus={chorus} outcome={outcome} voicing={voicing} onTake={actions.take} />
     </aside>
@@ -59,11 +66,12 @@ export function SidePanel({ chorus, outcome }: SidePanelProps) {
 
 interface PanelToolsProps {
   readonly index: number;
+  readonly event: ChartEvent;
   readonly locked: boolean;
   readonly onLock: () => void;
 }
 
-function PanelTools({ index, locked, onLock }: PanelToolsProps) {
+function PanelTools({ index, event, locked, onLock }: PanelToolsProps) {
   const band = useBand();
   const { entry } = useVoiceDesk();
   return (
@@ -101,6 +109,7 @@ function PanelTools({ index, locked, onLock }: PanelToolsProps) {
         By hand
       </Button>
       <SplitTool index={index} />
+      <ScaleTool index={index} event={event} />
     </div>
   );
 }

@@ -1,8 +1,9 @@
 import { pitchClass } from '../base/units';
 import { semitonesOf, type Degree } from './degrees';
 import { plainDegree } from './scaleDegrees';
-import { scaleSemitones, type ScaleName } from './scales';
-import type { PitchedChord } from './types';
+import { SCALE_NAMES, scaleSemitones, type ScaleName } from './scales';
+import { spellTones } from './tones';
+import type { Chord, ChordTone, PitchedChord } from './types';
 
 /** A scale a player opens over one chord, so that its tensions may sound there. */
 export interface OpenScale {
@@ -24,6 +25,30 @@ export function canOpen({ tones }: PitchedChord, open: OpenScale): boolean {
   const heights = heightsOf(open);
   return tones.every(({ degree }) => degree === '5' || heights.includes(semitonesOf(degree)));
 }
+
+/** What may lie on top of a chord: its tones, and its tensions where a scale is opened over it. */
+export const topTones = (chord: Chord): readonly ChordTone[] =>
+  chord.kind === 'chord' && chord.opened
+    ? [...chord.tones, ...spellTones(chord.root, chord.tensions ?? [])]
+    : chord.tones;
+
+/** Fewer notes are a pool to improvise from, no scale to build on. */
+const FEWEST_NOTES = 6;
+
+/** Order in which scales are offered: what players open most over a dominant, then the plain ones. */
+const OFFERED: readonly ScaleName[] = [
+  'altered',
+  'half-whole diminished',
+  'whole tone',
+  'Lydian b7',
+  ...SCALE_NAMES.filter((name) => !name.includes('sixth-diminished')),
+];
+
+/** The scales on a chord's root that can be opened over it, most usual first. */
+export const scalesToOpen = (chord: PitchedChord): ScaleName[] =>
+  [...new Set(OFFERED)].filter(
+    (scale) => scaleSemitones(scale).length >= FEWEST_NOTES && canOpen(chord, { scale, on: 0 }),
+  );
 
 /**
  * A chord as it is voiced with a scale opened over it: the scale's notes are its tensions, but for those a

@@ -36,6 +36,8 @@ export const SCALES = {
 
 export type ScaleName = keyof typeof SCALES;
 
+export const SCALE_NAMES = Object.keys(SCALES) as ScaleName[];
+
 const MAJOR_STEPS = [0, 2, 4, 5, 7, 9, 11];
 
 interface Step {

@@ -6,6 +6,7 @@ import type { VoicedChorus } from '../../engine/protocol';
 import { prettyPitch } from '../../ui/notation';
 import { MidiChooser } from '../entry/MidiChooser';
 import { toggleDesk, useVoiceDesk } from '../desk/useVoiceDesk';
+import { asVoiced } from './chordTones';
 import { againstInWords } from './againstShape';
 import { LineStaff } from './LineStaff';
 import { useLineActions } from './useLineActions';
@@ -20,7 +21,8 @@ interface LinePanelProps {
 
 /** The line in the player's head: a note for this chord, a shape for some bars, common tones kept. */
 export function LinePanel({ chorus, index, event, voicing }: LinePanelProps) {
-  const { line } = useTune().setup;
+  const { setup } = useTune();
+  const { line } = setup;
   const { want } = useLineActions();
   const { drawing } = useVoiceDesk();
   const wanted = line.notes.find(({ at, symbol }) => at === index && symbol === event.chord.symbol);
@@ -28,7 +30,7 @@ export function LinePanel({ chorus, index, event, voicing }: LinePanelProps) {
   return (
     <div className="line-panel">
       <LineStaff
-        chord={event.chord}
+        chord={asVoiced(event.chord, index, setup)}
         wanted={wanted?.midi}
         has={top}
         onWant={(midi) => {

@@ -1,4 +1,4 @@
-import { noteParts, pitchClassOf, plainSpelling, type Chord } from '@drop-close/core';
+import { noteParts, pitchClassOf, plainSpelling, topTones, type Chord } from '@drop-close/core';
 
 const LETTERS = 'CDEFGAB';
 const NATURALS = [0, 2, 4, 5, 7, 9, 11];
@@ -21,10 +21,10 @@ export const staffStep = (midi: number): number =>
 const LOWEST_LINE = staffStep(64);
 const HIGHEST_LINE = staffStep(77);
 
-/** Every tone of the chord between two pitches, low to high. */
+/** Everything that may lie on top of the chord between two pitches, low to high. */
 export function stepsOf(chord: Chord, low: number, high: number): StaffNote[] {
   const names = new Map<number, string>(
-    chord.tones.map(({ note }) => [pitchClassOf(note), plainSpelling(note)]),
+    topTones(chord).map(({ note }) => [pitchClassOf(note), plainSpelling(note)]),
   );
   const notes: StaffNote[] = [];
   for (let midi = low; midi <= high; midi += 1) {

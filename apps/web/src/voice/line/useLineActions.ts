@@ -1,4 +1,4 @@
-import { chordTones } from './chordTones';
+import { asVoiced, chordTones } from './chordTones';
 import { tuneNow, useDocument } from '../../document/store';
 import { useChorusStore } from '../../engine/useChorus';
 import { useBand } from '../../playback/useBand';
@@ -23,9 +23,11 @@ export function useLineActions(): LineActions {
     want,
     drawAt: (at, midi) => {
       const event = useChorusStore.getState().chorus?.timeline.events[at];
-      const nearest = event && nearestTone(chordTones(event.chord), midi);
+      const setup = tuneNow()?.setup;
+      if (!event || !setup) return;
+      const nearest = nearestTone(chordTones(asVoiced(event.chord, at, setup)), midi);
       if (nearest === undefined) return;
-      const notes = tuneNow()?.setup.line.notes ?? [];
+      const { notes } = setup.line;
       const there = notes.some((note) => note.at === at && note.midi === nearest);
       want(at, there ? undefined : nearest);
     },

@@ -1,12 +1,13 @@
 import {
   presets,
   terms,
+  type Arrangement,
   type CostTerm,
   type Preset,
   type TermId,
   type Weights,
 } from '@drop-close/core';
-import { Button, Slider } from 'antd';
+import { Button, Select, Slider, Switch } from 'antd';
 import { useDocument, useTune } from '../../document/store';
 import { same } from '../../document/convert';
 import { useShown } from '../desk/useShown';
@@ -37,6 +38,7 @@ export function TastePanel() {
         ))}
         <span className="quiet">{chosen ? chosen.about : 'your own'}</span>
       </div>
+      <WholeChorus />
       <div className="taste-sliders">
         {terms.map((term) => (
           <TermSlider
@@ -50,6 +52,57 @@ export function TastePanel() {
         ))}
       </div>
     </section>
+  );
+}
+
+const RETURN_OPTIONS: { value: Arrangement['returns']; label: string }[] = [
+  { value: 'free', label: 'Voice it freely' },
+  { value: 'same', label: 'Voice it the same' },
+  { value: 'varied', label: 'Vary it' },
+];
+
+/** What is asked of the chorus as a whole: how it goes on, what comes back, how far the hand may jump. */
+function WholeChorus() {
+  const { loop, returns, stayInPlace } = useTune().setup;
+  const change = (part: Partial<Arrangement>): void => {
+    useDocument.getState().dispatch({ type: 'set up', change: part });
+  };
+  return (
+    <div className="choice-row">
+      <label title="The last chord leads back to the first">
+        <Switch
+          size="small"
+          checked={loop}
+          onChange={(on) => {
+            change({ loop: on });
+          }}
+        />
+        The chorus repeats
+      </label>
+      <label title="The hand never moves a whole octave, not even from one phrase to the next">
+        <Switch
+          size="small"
+          checked={stayInPlace}
+          onChange={(on) => {
+            change({ stayInPlace: on });
+          }}
+        />
+        Stay in one place
+      </label>
+      <label>
+        When a passage returns
+        <Select<Arrangement['returns']>
+          aria-label="When a passage returns"
+          size="small"
+          value={returns}
+          options={RETURN_OPTIONS}
+          popupMatchSelectWidth={false}
+          onChange={(chosen) => {
+            change({ returns: chosen });
+          }}
+        />
+      </label>
+    </div>
   );
 }
 
@@ -74,13 +127,17 @@ const PresetButton = ({ preset, chosen, onChoose }: PresetButtonProps) => (
 /** What a slider says at its two ends, in half a sentence each. */
 const ENDS: Readonly<Record<TermId, readonly [none: string, most: string]>> = {
   motion: ['move freely', 'move least'],
+  top: ['the top is free', 'a calm top'],
   leaps: ['leap as you like', 'never leap'],
   parallel: ['slide in blocks', 'each its own way'],
+  voices: ['come and go', 'as many throughout'],
   resolution: ['let them hang', '7 to 3, ♭9 to 5'],
   register: ['anywhere', 'in the register'],
   drift: ['wander off', 'come back'],
   sound: ['rough is fine', 'clear and open'],
+  bottom: ['anything lowest', 'root or fifth first'],
   hand: ['stretch and jump', 'easy and near'],
+  lie: ['anywhere on the neck', 'low frets, no gaps'],
   line: ['my line is a hint', 'my line rules'],
   variety: ['again is fine', 'something new'],
 };

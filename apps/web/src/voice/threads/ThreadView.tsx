@@ -1,5 +1,4 @@
 import type { Voicing } from '@drop-close/core';
-import { Button, Segmented } from 'antd';
 import { useMemo } from 'react';
 import { useTune } from '../../document/store';
 import type { VoicedChorus } from '../../engine/protocol';
@@ -14,7 +13,7 @@ import { ThreadLegend } from './ThreadLegend';
 import { SystemInTurn } from './SystemInTurn';
 import { layoutThreads, threadScale, type SystemLayout } from './threadLayout';
 import { useThreads } from './useThreads';
-import { useZoom, zoomAt, zooms } from './zoom';
+import { useZoom, zoomAt } from './zoom';
 import './threads.css';
 
 const NO_PATH: readonly Voicing[] = [];
@@ -78,26 +77,6 @@ export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
       })}
       <div className="thread-foot">
         <ThreadLegend />
-        <Button
-          size="small"
-          type="text"
-          className="thread-print"
-          onClick={() => {
-            globalThis.print();
-          }}
-        >
-          Print
-        </Button>
-        <Segmented
-          aria-label="How near"
-          className="thread-zoom"
-          size="small"
-          value={level}
-          options={zooms.map(({ label }, value) => ({ value, label }))}
-          onChange={(next) => {
-            useZoom.setState({ level: next });
-          }}
-        />
       </div>
       <p className="quiet thread-hint">
         Point at a voice to follow it; double-click to hear it alone.

@@ -7,6 +7,7 @@ import type { SettingProblem } from '../../voicing/base/problem';
 import { fretPosition } from '../../voicing/strings/geometry';
 import type { FamilyId, Fretted, Room } from '../../voicing/base/types';
 import { defaultArrangement } from '../stored/defaults';
+import { startFor } from '../stored/start';
 import type { Arrangement } from '../stored/types';
 
 /** How a player likes chords and notes written. */
@@ -22,12 +23,12 @@ export interface Writing {
 /** What is set once for a player: hands, instruments, rooms of their own, and how things are written. */
 export interface Profile extends Instruments {
   /** The shape of this very object. */
-  readonly version: 1;
+  readonly version: 2;
   /** What a new tune is voiced for. */
   readonly instrument: InstrumentId;
   /** Grips are drawn for a neck that points to the right. */
   readonly leftHanded: boolean;
-  /** What a new tune is voiced in; at least one. */
+  /** What a new tune is voiced in; none for what suits its instrument and room, see `startFor`. */
   readonly families: readonly FamilyId[];
   /** Rooms the player made, beside the five there are. */
   readonly rooms: readonly Room[];
@@ -35,22 +36,25 @@ export interface Profile extends Instruments {
 }
 
 export const defaultProfile: Profile = {
-  version: 1,
+  version: 2,
   instrument: 'guitar',
   ...defaultInstruments,
   leftHanded: false,
-  families: defaultArrangement.families,
+  families: [],
   rooms: [],
   writing: { symbols: 'as typed', notes: 'letters', plain: true, school: 'by function' },
 };
 
 /** How a tune is voiced for this player before they have decided anything about it. */
-export const arrangementFor = ({ instrument, keyboard, families }: Profile): Arrangement => ({
-  ...defaultArrangement,
-  instrument,
-  keyboardHands: keyboard.hands,
-  families,
-});
+export function arrangementFor({ instrument, keyboard, families }: Profile): Arrangement {
+  return {
+    ...defaultArrangement,
+    instrument,
+    keyboardHands: keyboard.hands,
+    ...startFor(instrument, defaultArrangement.room),
+    ...(families.length ? { families } : {}),
+  };
+}
 
 /** What in a profile cannot be; paths start at the profile. */
 export function checkProfile(profile: Profile): SettingProblem[] {
@@ -73,8 +77,18 @@ function problemsOfRoom(room: Room, instruments: Instruments): SettingProblem[] 
   return byInstrument.find((problems) => !problems.length) ?? byInstrument[0]!;
 }
 
-/** A profile that was saved before an instrument was there has it as it comes. */
-export const upgradeProfile = (stored: Profile): Profile => ({ ...defaultInstruments, ...stored });
+/** The first shape: always some families, drop 2 where nothing was chosen. */
+type ProfileV1 = Omit<Profile, 'version'> & { readonly version: 1 };
+
+/** What nobody chose in the first shape. */
+const UNCHOSEN = 'drop2';
+
+/** A profile in today's shape; one saved before an instrument was there has that as it comes. */
+export function upgradeProfile(stored: Profile | ProfileV1): Profile {
+  const { version, families, ...rest } = stored;
+  const unchosen = version === 1 && families.join() === UNCHOSEN;
+  return { ...defaultInstruments, ...rest, version: 2, families: unchosen ? [] : families };
+}
 
 /** The fret on which the index finger lies while a hand is measured. */
 export const MEASURED_FROM = 5;

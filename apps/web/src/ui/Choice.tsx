@@ -1,0 +1,59 @@
+import { DownOutlined } from '@ant-design/icons';
+import { Button, Popover } from 'antd';
+import { useState, type ReactNode } from 'react';
+import './choice.css';
+
+interface ChoiceProps {
+  /** What is chosen, as a player says it: "Room". */
+  readonly name: string;
+  /** What it is now: "alone". */
+  readonly value: string;
+  readonly title?: string;
+  /** The choices; `close` puts them away. */
+  readonly children: (close: () => void) => ReactNode;
+}
+
+/** A button that says what it is about and what is chosen, and opens the choices in place. */
+export function Choice({ name, value, title, children }: ChoiceProps) {
+  const [open, setOpen] = useState(false);
+  const content = children(() => {
+    setOpen(false);
+  });
+  return (
+    <Popover
+      trigger="click"
+      placement="bottomLeft"
+      arrow={false}
+      open={open}
+      onOpenChange={setOpen}
+      content={<div className="choice-panel">{content}</div>}
+    >
+      <ChoiceButton name={name} value={value} title={title} open={open} />
+    </Popover>
+  );
+}
+
+interface ChoiceButtonProps {
+  readonly name: string;
+  readonly value: string;
+  readonly title?: string | undefined;
+  readonly open: boolean;
+  readonly onClick?: () => void;
+}
+
+/** The button alone, for choices that stand elsewhere on the page. */
+export function ChoiceButton({ name, value, title, open, ...rest }: ChoiceButtonProps) {
+  return (
+    <Button
+      className="choice-button"
+      aria-label={value ? `${name}: ${value}` : name}
+      aria-expanded={open}
+      title={title}
+      {...rest}
+    >
+      <span className="choice-name">{value ? `${name}:` : name}</span>
+      {value && <span className="choice-value">{value}</span>}
+      <DownOutlined aria-hidden />
+    </Button>
+  );
+}

@@ -1,0 +1,145 @@
+import { isFretted, type Asked, type Bottom, type VoiceCount } from '@drop-close/core';
+import { Segmented, Select, Switch } from 'antd';
+import { useTune } from '../../document/store';
+import { FamilyList } from '../../profile/FamilyChooser';
+import { useInstrument } from '../../profile/useInstrument';
+import { Choice } from '../../ui/Choice';
+import { voicingsInWords } from './askedWords';
+import { setUp } from './setUp';
+import { setOptions } from './stringSets';
+import './setup.css';
+
+const VOICES: { value: VoiceCount; label: string }[] = [
+  { value: 'family', label: 'As the family has' },
+  { value: 'fewest', label: 'Fewest' },
+  ...([2, 3, 4, 5, 6] as const).map((value) => ({ value, label: String(value) })),
+];
+const LOWEST: { value: Bottom; label: string }[] = [
+  { value: 'room', label: 'Suits the room' },
+  { value: 'root', label: 'Root' },
+  { value: 'root or fifth', label: 'Root or fifth' },
+  { value: 'free', label: 'Any note' },
+];
+
+/** Which voicings the chorus is made of: families, how many voices, where, and what may be in them. */
+export function VoicingsChoice() {
+  const { setup } = useTune();
+  const { families } = setup;
+  const onKeys = !isFretted(useInstrument());
+  return (
+    <Choice name="Voicings" value={voicingsInWords(setup)}>
+      {() => (
+        <div className="voicings-choice">
+          <FamilyList
+            chosen={families}
+            onKeys={onKeys}
+            onChoose={(chosen) => {
+              setUp({ families: chosen });
+            }}
+          />
+          <div className="voicings-asked">
+            <AskedFields />
+          </div>
+        </div>
+      )}
+    </Choice>
+  );
+}
+
+function AskedFields() {
+  const { asked, tensions } = useTune().setup;
+  const ask = (change: Partial<Asked>): void => {
+    setUp({ asked: { ...asked, ...change } });
+  };
+  return (
+    <>
+      <fieldset>
+        <legend>Number of voices</legend>
+        <Segmented<VoiceCount>
+          aria-label="Number of voices"
+          size="small"
+          value={asked.voices}
+          options={VOICES}
+          onChange={(voices) => {
+            ask({ voices });
+          }}
+        />
+      </fieldset>
+      <fieldset>
+        <legend>Lowest note</legend>
+        <Segmented<Bottom>
+          aria-label="Lowest note"
+          size="small"
+          value={asked.bottom}
+          options={LOWEST}
+          onChange={(bottom) => {
+            ask({ bottom });
+          }}
+        />
+      </fieldset>
+      <Strings asked={asked} ask={ask} />
+      <div className="voicings-switches">
+        <label title="A 9 for the root, a 13 for the fifth, where the place of the chord allows">
+          <Switch
+            size="small"
+            checked={tensions === 'available'}
+            onChange={(colours) => {
+              setUp({ tensions: colours ? 'available' : 'as written' });
+            }}
+          />
+          Add colours
+        </label>
+        <label title="Only in free colours: the third or the seventh may be missing">
+          <Switch
+            size="small"
+            checked={asked.incomplete}
+            onChange={(incomplete) => {
+              ask({ incomplete });
+            }}
+          />
+          May leave one guide tone out
+        </label>
+      </div>
+    </>
+  );
+}
+
+interface StringsProps {
+  readonly asked: Asked;
+  readonly ask: (change: Partial<Asked>) => void;
+}
+
+/** On strings: which sets, and whether open strings may ring up the neck. */
+function Strings({ asked, ask }: StringsProps) {
+  const instrument = useInstrument();
+  const { families } = useTune().setup;
+  if (!isFretted(instrument)) return null;
+  return (
+    <fieldset>
+      <legend>Strings</legend>
+      <div className="voicings-switches">
+        <Select<string[]>
+          aria-label="Strings"
+          mode="multiple"
+          size="small"
+          placeholder="Each family’s own"
+          value={[...asked.strings]}
+          options={setOptions(families, instrument.tuning.length)}
+          onChange={(strings) => {
+            ask({ strings });
+          }}
+        />
+        <label>
+          <Switch
+            size="small"
+            checked={asked.openStrings === 'anywhere'}
+            onChange={(anywhere) => {
+              ask({ openStrings: anywhere ? 'anywhere' : 'low' });
+            }}
+          />
+          Open strings above the fifth fret too
+        </label>
+      </div>
+    </fieldset>
+  );
+}
