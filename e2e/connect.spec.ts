@@ -10,7 +10,7 @@ async function onKeys(page: Page, text = TURN): Promise<Desk> {
   const desk = new Desk(page);
   await desk.newTune(text);
   await desk.screen('Voice');
-  await desk.choose('Keyboard');
+  await desk.instrument('Keyboard');
   await expect(page.locator('.keys').first()).toBeVisible();
   return desk;
 }
@@ -128,7 +128,7 @@ test('the taste is changed by sliders and by name, live, and undone', async ({ p
   const motion = page.locator('.setup-figures');
   await expect(motion).toHaveText(/\d+ half steps in all/);
   const was = await motion.textContent();
-  await page.getByRole('button', { name: 'Taste' }).click();
+  await page.getByRole('button', { name: /^Taste:/ }).click();
   await page.getByRole('button', { name: 'Smoothest' }).click();
   await expect(page.getByText('the least motion there is, wherever it leads')).toBeVisible();
   const slider = page.getByRole('slider', { name: 'Resolutions' });
@@ -159,11 +159,11 @@ test('a voice is followed by key and the threads are seen near and far', async (
 
 test('the chorus is shown in figures, and other whole ways are offered', async ({ page }) => {
   const desk = await onKeys(page);
-  await page.getByRole('button', { name: 'Figures' }).click();
+  await desk.view('Figures');
   const figures = page.getByRole('region', { name: 'The chorus in figures' });
   await expect(figures).toContainText(/Resolutions met\s*\d+ of \d+/);
   await expect(figures.locator('.recharts-bar-rectangle').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Another way' }).click();
+  await desk.view('Another way');
   const ways = page.getByRole('region', { name: 'Another way' });
   await ways.getByRole('button').first().click();
   await expect(desk.chords.locator('.chord-lock').first()).toBeVisible();
@@ -195,7 +195,7 @@ test('two arrangements are compared by figures and by ear, one is taken, and und
 }) => {
   const desk = await onKeys(page);
   const before = await namesOf(desk.chords);
-  await page.getByRole('button', { name: 'Compare' }).click();
+  await desk.view('Compare');
   const dialog = page.getByRole('dialog', { name: 'Two arrangements side by side' });
   const table = dialog.getByRole('table');
   await expect(table.getByRole('row', { name: /^Motion/ })).toContainText('half steps');
@@ -209,8 +209,8 @@ test('two arrangements are compared by figures and by ear, one is taken, and und
   await dialog.getByRole('button', { name: 'Take this one' }).click();
   await expect(dialog).toBeHidden();
   await page.getByRole('button', { name: 'Stop' }).click();
-  await page.getByRole('button', { name: 'Taste' }).click();
-  await expect(page.getByRole('button', { name: 'Clear sound' })).toHaveAttribute(
+  await page.getByRole('button', { name: /^Taste:/ }).click();
+  await expect(page.getByRole('button', { name: 'Clear sound', exact: true })).toHaveAttribute(
     'aria-pressed',
     'true',
   );

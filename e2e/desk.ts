@@ -150,20 +150,54 @@ export class Desk {
     return this.page.getByRole('link', { name, exact: true }).click();
   }
 
-  choose(name: string): Promise<void> {
-    return this.page.locator('.ant-segmented-item', { hasText: name }).click();
+  /** Takes another instrument in hand. */
+  async instrument(name: string): Promise<void> {
+    const button = this.page.getByRole('button', { name: /^Instrument:/ });
+    await button.click();
+    const choice = this.page
+      .getByRole('radiogroup', { name: 'Instrument', exact: true })
+      .getByText(name, { exact: true });
+    await choice.click();
+    await this.putAway(button, choice);
   }
 
   /** Takes one family of voicings alone. */
   async family(name: string): Promise<void> {
-    const button = this.page.getByRole('button', { name: /^Families:/ });
+    const button = this.page.getByRole('button', { name: /^Voicings:/ });
     await button.click();
     const only = this.page.getByRole('button', { name: `Only ${name}`, exact: true });
     // The one that is chosen alone cannot be chosen again.
     if (await only.isEnabled()) await only.click();
-    await expect(button).toHaveAccessibleName(`Families: ${name}`);
-    await this.page.keyboard.press('Escape');
-    await expect(only).toBeHidden();
+    await expect(button).toHaveAccessibleName(new RegExp(`^Voicings: ${name}`));
+    await this.putAway(button, only);
+  }
+
+  /** Opens the choices of voicings and does something with them. */
+  async voicings(ask: () => Promise<void>): Promise<void> {
+    const button = this.page.getByRole('button', { name: /^Voicings:/ });
+    await button.click();
+    await ask();
+    await this.putAway(button, this.page.getByText('Number of voices', { exact: true }));
+  }
+
+  /** Goes to another room. */
+  async room(label: string): Promise<void> {
+    const button = this.page.getByRole('button', { name: /^Room:/ });
+    await button.click();
+    const choice = this.page.getByRole('radio', { name: label, exact: true });
+    await choice.click();
+    await this.putAway(button, choice);
+  }
+
+  /** Opens something to look at: figures, another way, a comparison. */
+  async view(tool: string): Promise<void> {
+    await this.page.getByRole('button', { name: 'View', exact: true }).click();
+    await this.page.getByRole('button', { name: tool, exact: true }).click();
+  }
+
+  private async putAway(button: Locator, inside: Locator): Promise<void> {
+    await button.click();
+    await expect(inside).toBeHidden();
   }
 
   /** Takes an option of a list. */

@@ -13,7 +13,7 @@ test('a ukulele voices a tune, keeps its own locks and has its own place in the 
   const desk = new Desk(page);
   await desk.newTune('| Dm7 | G7 | Cmaj7 | A7 |');
   await desk.screen('Voice');
-  await desk.choose('Ukulele');
+  await desk.instrument('Ukulele');
   await desk.family('close');
   const second = desk.chords.nth(1);
   await second.click();
@@ -22,9 +22,9 @@ test('a ukulele voices a tune, keeps its own locks and has its own place in the 
   await page.keyboard.press('l');
   await expect(second).toHaveAccessibleName(/locked/);
   await desk.saved();
-  await desk.choose('Guitar');
+  await desk.instrument('Guitar');
   await expect(second).not.toHaveAccessibleName(/locked/);
-  await desk.choose('Ukulele');
+  await desk.instrument('Ukulele');
   await expect(second).toHaveAccessibleName(/locked/);
   await desk.saved();
   await page.reload();
@@ -53,7 +53,7 @@ test('a ukulele grip is clicked on its own four strings and read as the chord', 
   const desk = new Desk(page);
   await desk.newTune('| G7 |');
   await desk.screen('Voice');
-  await desk.choose('Ukulele');
+  await desk.instrument('Ukulele');
   await page.getByRole('button', { name: 'By hand' }).click();
   const board = page.getByRole('group', { name: 'Fretboard, string 1 on top' });
   await board.getByRole('button', { name: 'String 4, open, G4' }).click();

@@ -66,8 +66,7 @@ test('with bass the roots leave and the register rises', async ({ page }) => {
   const lowest = page.getByRole('slider', { name: 'Lowest comping note' }).first();
   await expect(lowest).toHaveAttribute('aria-valuetext', 'E2');
   await expect(desk.panel.getByRole('list', { name: 'Notes' })).toContainText('R');
-  await page.getByRole('combobox', { name: 'Room: who else plays' }).click();
-  await page.getByText('With bass', { exact: true }).click();
+  await desk.room('With bass');
   await expect(lowest).toHaveAttribute('aria-valuetext', 'D3');
   await expect(desk.panel.getByRole('list', { name: 'Notes' })).not.toContainText('R');
   await expect(desk.chords.first()).toHaveAccessibleName(/^Dm7, bar 1 beat 1, (F C|C F)$/);
@@ -89,7 +88,8 @@ test('the register of the room is dragged where the threads are, and by its keys
   await page.mouse.up();
   const dragged = Number(await highest.getAttribute('aria-valuenow'));
   expect(dragged).toBeLessThan(79);
-  await expect(page.locator('.room-chooser')).toContainText('Alone, adjusted');
+  const room = page.getByRole('button', { name: /^Room:/ });
+  await expect(room).toHaveAccessibleName('Room: alone, adjusted');
   await highest.focus();
   await page.keyboard.press('ArrowDown');
   await expect(highest).toHaveAttribute('aria-valuenow', String(dragged - 1));
@@ -102,7 +102,7 @@ test('the register of the room is dragged where the threads are, and by its keys
   await expect(highest).not.toHaveAttribute('aria-valuenow', String(dragged));
   await page.getByRole('textbox', { name: 'Name of the room' }).fill('The low deck');
   await page.getByRole('button', { name: 'Keep as a room of mine' }).click();
-  await expect(page.locator('.room-chooser')).toContainText('The low deck');
+  await expect(room).toHaveAccessibleName('Room: The low deck');
   await desk.saved();
 });
 
@@ -195,7 +195,7 @@ test('a voicing is played in on a MIDI keyboard, or by the stand-in', async ({ p
   const desk = new Desk(page);
   await desk.newTune('| Cmaj7 |');
   await desk.screen('Voice');
-  await desk.choose('Keyboard');
+  await desk.instrument('Keyboard');
   await page.keyboard.press('p');
   const entry = page.getByRole('region', { name: 'Put a voicing together' });
   await entry.getByRole('button', { name: 'MIDI keyboard…' }).click();

@@ -9,8 +9,11 @@ const BASE = process.env['DROP_CLOSE_URL'] ?? 'http://127.0.0.1:4680';
 const FOLDER = process.env['DROP_CLOSE_SHOTS'] ?? 'docs/screenshots';
 const SETTLE = 1200;
 
-async function choose(page: Page, label: string): Promise<void> {
+async function instrument(page: Page, label: string): Promise<void> {
+  const button = page.getByRole('button', { name: /^Instrument:/ });
+  await button.click();
   await page.locator('.ant-segmented-item', { hasText: label }).click();
+  await button.click();
   await page.waitForTimeout(SETTLE);
 }
 
@@ -80,7 +83,8 @@ async function main(): Promise<void> {
   await shot('chart');
 
   await open(page, 'Loose Gangway', 'Chart');
-  await choose(page, 'Map');
+  await page.locator('.ant-segmented-item', { hasText: 'Map' }).click();
+  await page.waitForTimeout(SETTLE);
   await page
     .getByRole('button', { name: /^1-6-2-5 turnaround/ })
     .first()
@@ -133,7 +137,7 @@ async function main(): Promise<void> {
   await shot('etude');
 
   await open(page, 'Half Past the Tide', 'Voice');
-  await choose(page, 'Keyboard');
+  await instrument(page, 'Keyboard');
   await shot('voice-keyboard');
 
   await open(page, 'Loose Gangway', 'Voice');
@@ -149,10 +153,9 @@ async function main(): Promise<void> {
   await shot('voice-grips');
 
   await open(page, 'Copper Kettle', 'Voice');
-  await page.getByRole('combobox', { name: 'Room: who else plays' }).click();
-  await page.getByText('With bass and a singer or horn', { exact: true }).click();
+  await page.getByRole('button', { name: /^Room:/ }).click();
+  await page.getByRole('radio', { name: 'With bass and a singer or horn' }).click();
   await page.waitForTimeout(SETTLE);
-  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Adjust the room' }).click();
   await page.waitForTimeout(SETTLE);
   await shot('voice-room');

@@ -15,7 +15,8 @@ interface RoomChooserProps {
 export function RoomChooser({ open, onToggle }: RoomChooserProps) {
   const { room, change } = useRoom();
   const { rooms: own } = useProfile();
-  const name = room.label.charAt(0).toLowerCase() + room.label.slice(1);
+  // A name that a player gave stays as they wrote it.
+  const name = room.id in rooms ? room.label.toLowerCase() : room.label;
   return (
     <Choice
       name="Room"

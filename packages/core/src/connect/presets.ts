@@ -31,15 +31,15 @@ const onlyJust = (percent: number): Weights => ({
 export const presets: readonly Preset[] = [
   preset('balanced', 'Balanced', 'a little of everything', {}),
   preset('smoothest', 'Smoothest', 'the least motion there is, wherever it leads', {
-    ...onlyJust(1),
+    ...onlyJust(5),
     motion: 300,
   }),
   preset('easy hands', 'Easy hands', 'small grips and short ways along the neck', {
-    ...onlyJust(2),
+    ...onlyJust(5),
     hand: 300,
   }),
   preset('singing top', 'Singing top', 'leading tones go home, and the top moves like a tune', {
-    ...onlyJust(2),
+    ...onlyJust(5),
     ...{ resolution: 300, top: 300, voices: 300, line: 200 },
   }),
   preset('clear sound', 'Clear sound', 'nothing rough or muddy, near the middle', {

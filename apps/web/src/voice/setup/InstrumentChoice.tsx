@@ -42,7 +42,7 @@ export function InstrumentChoice() {
               }}
             />
           )}
-          <Link to="/profile">Tuning and hands are set in your profile</Link>
+          <Link to="/player">Tuning and hands are set in your profile</Link>
         </>
       )}
     </Choice>

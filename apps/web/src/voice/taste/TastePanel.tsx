@@ -156,7 +156,7 @@ function TermSlider({ term, value, onChange }: TermSliderProps) {
       <Slider
         min={0}
         max={300}
-        step={10}
+        step={5}
         marks={MARKS}
         value={value}
         onChange={onChange}

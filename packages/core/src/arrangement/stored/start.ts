@@ -1,9 +1,10 @@
 import type { InstrumentId } from '../../voicing/base/instruments';
 import type { FamilyId, Room } from '../../voicing/base/types';
+import { defaultArrangement } from './defaults';
 import type { Arrangement } from './types';
 
 /** What a tune is voiced with on an instrument in a room before its player has chosen. */
-export type Start = Pick<Arrangement, 'families' | 'tensions'>;
+export type Start = Pick<Arrangement, 'families' | 'tensions' | 'asked'>;
 
 /** How full the room is, as it bears on what is played. */
 type Company = 'no bass' | 'bass' | 'bass and soloist' | 'bass and chords';
@@ -40,14 +41,26 @@ const FAMILIES: Readonly<Record<InstrumentId, Readonly<Record<Company, readonly 
   },
 };
 
-/** Colours come in where a bass plays: the root is heard without us, and a ninth can stand for it. */
-export const startFor = (instrument: InstrumentId, room: Pick<Room, 'others'>): Start => ({
-  families: FAMILIES[instrument][companyIn(room)],
-  tensions: room.others.bass ? 'available' : 'as written',
-});
+/**
+ * Colours come in where a bass plays: the root is heard without us, and a ninth can stand for it. A pianist
+ * with a bass plays rootless forms of four voices.
+ */
+export function startFor(instrument: InstrumentId, room: Pick<Room, 'others'>): Start {
+  const company = companyIn(room);
+  const inFour = instrument === 'keyboard' && company === 'bass';
+  return {
+    families: FAMILIES[instrument][company],
+    tensions: room.others.bass ? 'available' : 'as written',
+    asked: inFour ? { ...asked, voices: 4 } : asked,
+  };
+}
 
-const startsAlike = (a: Start, b: Start): boolean =>
-  a.tensions === b.tensions && a.families.join() === b.families.join();
+const { asked } = defaultArrangement;
+
+const startsAlike = (a: Start, b: Start): boolean => startKey(a) === startKey(b);
+
+const startKey = ({ families, tensions, asked: { voices, strings, ...rest } }: Start): string =>
+  [families, tensions, voices, strings, rest.bottom, rest.incomplete, rest.openStrings].join('; ');
 
 /**
  * An arrangement with something of its set-up changed. As long as its player has not chosen families, another
@@ -57,6 +70,6 @@ export function withSetUp(arrangement: Arrangement, change: Partial<Arrangement>
   const changed = { ...arrangement, ...change };
   const moved = change.instrument !== undefined || change.room !== undefined;
   const unchosen = startsAlike(arrangement, startFor(arrangement.instrument, arrangement.room));
-  if (!moved || !unchosen || change.families || change.tensions) return changed;
+  if (!moved || !unchosen || change.families || change.tensions || change.asked) return changed;
   return { ...changed, ...startFor(changed.instrument, changed.room) };
 }
