@@ -15,8 +15,11 @@ function notes(names: string): Midi[] {
   });
 }
 const names = (text: string): string[] => nameNotes(notes(text)).map(({ symbol }) => symbol);
+/** With root and guide tones. */
 const sounding = (text: string): string[] =>
-  nameNotes(notes(text)).flatMap(({ symbol, rootSounds }) => (rootSounds ? [symbol] : []));
+  nameNotes(notes(text)).flatMap(({ symbol, rootSounds, without }) =>
+    rootSounds && !without ? [symbol] : [],
+  );
 const reading = (text: string, symbol: string): ChordReading =>
   nameNotes(notes(text)).find((each) => each.symbol === symbol)!;
 
@@ -68,6 +71,50 @@ describe('notes read back as chords (arithmetic)', () => {
   });
 });
 
+describe('sets without one of the guide tones are named too (arithmetic)', () => {
+  it.each([
+    ['Bb B G Ab', 'G7(b9,#9)', ['b7'], true],
+    ['B C G D', 'Cmaj9', ['3'], true],
+    ['A B F# G', 'Cmaj13(#11)', ['3'], false],
+  ] as const)('%s is %s without its %j', (text, symbol, without, rootSounds) => {
+    const found = reading(text, symbol);
+    expect(found.without).toEqual(without);
+    expect(found.rootSounds).toBe(rootSounds);
+  });
+
+  it('but not where the root has a whole name already: C E G is no C7', () => {
+    expect(names('C E G')).not.toContain('C7');
+    expect(names('C E G')[0]).toBe('C');
+  });
+
+  it('any three to six notes that some chord holds have a name, and that chord reads them so', () => {
+    let sets = 0;
+    for (let bits = 1; bits < 4096; bits += 2) {
+      const heights = Array.from({ length: 12 }, (_, at) => at).filter((at) => bits & (1 << at));
+      if (heights.length < 3 || heights.length > 6) continue;
+      const held = HELD.some((tones) => heights.every((height) => tones.has(height)));
+      if (!held) continue;
+      sets += 1;
+      for (const root of [0, 5]) {
+        const played = heights.map((height) => midi(48 + ((height + root) % 12)));
+        const [first] = nameNotes(played);
+        expect(first).toBeDefined();
+        const tones = chord(first!.symbol).tones.map(({ degree }) => degree);
+        for (const degree of first!.degrees) expect(tones).toContain(degree);
+      }
+    }
+    expect(sets).toBeGreaterThan(300);
+  });
+});
+
+/** The pitches of some chords above each of their tones in turn. */
+const HELD = 'C7(b9,#9,#11,b13) C13(b9,#9,#11) Cmaj13(#11) Cm13 C13sus4 Cdim7 Cm6/9'
+  .split(' ')
+  .flatMap((symbol) => {
+    const heights = chord(symbol).tones.map(({ degree }) => semitonesOf(degree));
+    return heights.map((from) => new Set(heights.map((height) => (height - from + 12) % 12)));
+  });
+
 describe('names that players expect', () => {
   it.each([
     ['C E', 'C'],
@@ -93,7 +140,7 @@ describe('names that players expect', () => {
     const whole = QUALITIES.filter(([spellings]) => !/no|alt/.test(spellings));
     for (const [spellings, tones] of whole) {
       const suffix = spellings.split(' ')[0] ?? '';
-      for (let root = 0; root < 12; root += 1) {
+      for (const root of [0, 5]) {
         const degrees = tones.split(' ') as Degree[];
         const found = nameNotes(degrees.map((degree) => midi(48 + root + semitonesOf(degree))));
         const own = found.filter(({ rootSounds }) => rootSounds).map(({ symbol }) => symbol);

@@ -10,6 +10,8 @@ export interface ChordReading {
   /** The lowest note, where it is not the root: `D` for D/F# read as D. */
   readonly bass?: string;
   readonly rootSounds: boolean;
+  /** Guide tones the name has and the notes do not. */
+  readonly without?: readonly Degree[];
   /** What each note is in this chord, bottom to top. */
   readonly degrees: readonly Degree[];
 }
@@ -25,9 +27,44 @@ const POINTS = {
   noFifth: 3,
   noImplied: 3,
   noRoot: 8,
+  noGuide: 14,
   inversion: 1,
   tensionInBass: 5,
 } as const;
+
+/**
+ * Names of larger chords, to tell what is gripped and not only what is written: the colours of a dominant
+ * together, and some more. Columns as in `QUALITIES`. Source: arithmetic from the degrees.
+ */
+const LARGER: readonly (readonly [suffix: string, tones: string])[] = [
+  ...dominants(),
+  ['maj13(#11)', 'R 3 5 7 9 #11 13'],
+  ['maj9(#5)', 'R 3 #5 7 9'],
+  ['9(#5)', 'R 3 #5 b7 9'],
+  ['7(b9,#5)', 'R 3 #5 b7 b9'],
+  ['m9b5', 'R b3 b5 b7 9'],
+  ['m11b5', 'R b3 b5 b7 9 11'],
+  ['m7(b9)', 'R b3 5 b7 b9'],
+  ['m9(b13)', 'R b3 5 b7 9 b13'],
+  ['13sus4(b9)', 'R 4 5 b7 b9 13'],
+];
+
+/** A dominant with two altered colours or more. */
+function dominants(): [string, string][] {
+  const ninths = [[], ['b9'], ['9'], ['#9'], ['b9', '#9']];
+  const others = [[], ['#11'], ['b13'], ['#11', 'b13'], ['13'], ['#11', '13']];
+  return ninths.flatMap((ninth) =>
+    others.flatMap((other): [string, string][] => {
+      const has13 = other.includes('13');
+      const altered = [...ninth, ...other].filter((degree) => degree !== '9' && degree !== '13');
+      const natural = ninth.includes('9') || (has13 && !ninth.length);
+      const number = has13 ? '13' : natural ? '9' : '7';
+      if (altered.length < (number === '7' ? 2 : 1)) return [];
+      const tones = ['R', '3', '5', 'b7', ...(natural ? ['9'] : ninth), ...other];
+      return [[`${number}(${altered.join(',')})`, tones.join(' ')]];
+    }),
+  );
+}
 
 interface Quality {
   readonly suffix: string;
@@ -35,25 +72,30 @@ interface Quality {
   readonly pitchOf: ReadonlyMap<number, Degree>;
   /** Guide tones and whatever else must be heard for the name to be told. */
   readonly needed: readonly Degree[];
+  readonly guides: readonly Degree[];
   readonly points: number;
 }
 
 /** Omissions are no names of their own: a chord may lack its fifth anyway. */
-const VOCABULARY: readonly Quality[] = QUALITIES.filter(([names]) => !names.includes('no'))
-  // Alt leaves open which of its colours sound, so that other names tell more.
-  .filter(([names]) => !names.includes('alt'))
-  .map(([names, tones]) => {
-    const degrees = tones.split(' ') as Degree[];
-    const suspended = degrees.includes('4') || degrees.includes('2');
-    const extensions = Math.max(0, degrees.length - 4);
-    return {
-      suffix: names.split(' ')[0] ?? '',
-      degrees,
-      pitchOf: new Map(degrees.map((degree) => [semitonesOf(degree), degree])),
-      needed: degrees.filter((degree) => !mayLack(degree, degrees)),
-      points: extensions * POINTS.extension + (suspended ? POINTS.suspended : 0),
-    };
-  });
+const VOCABULARY: readonly Quality[] = distinct([
+  ...QUALITIES.filter(([names]) => !names.includes('no'))
+    // Alt leaves open which of its colours sound, so that other names tell more.
+    .filter(([names]) => !names.includes('alt')),
+  ...LARGER,
+]).map(([names, tones]) => {
+  const degrees = tones.split(' ') as Degree[];
+  const suspended = degrees.includes('4') || degrees.includes('2');
+  const extensions = Math.max(0, degrees.length - 4);
+  return {
+    suffix: names.split(' ')[0] ?? '',
+    degrees,
+    pitchOf: new Map(degrees.map((degree) => [semitonesOf(degree), degree])),
+    needed: degrees.filter((degree) => !mayLack(degree, degrees)),
+    // A suspended chord is told by both of its guide tones.
+    guides: suspended ? [] : guideTonesOf(degrees).filter((degree) => degree !== 'R'),
+    points: extensions * POINTS.extension + (suspended ? POINTS.suspended : 0),
+  };
+});
 
 /** The root, a natural fifth, and what a higher number only implies. */
 function mayLack(degree: Degree, all: readonly Degree[]): boolean {
@@ -75,7 +117,7 @@ const rootName = (pitch: number, { degrees }: Quality): string =>
 
 /**
  * Every sensible name of some notes, the best first: with the root below all others, then inverted, then
- * without its root. Fewer than two different notes have none. Ties go to the lower root, from the bass
+ * without its root, then without one of its guide tones. Fewer than two different notes have none. Ties go to the lower root, from the bass
  * upwards, then to the simpler chord.
  * @param pitches MIDI notes in any order, doublings allowed
  * @example nameNotes([60, 64, 67, 69]).slice(0, 2).map((r) => r.symbol) // ['C6', 'Am7']
@@ -85,15 +127,39 @@ export function nameNotes(pitches: readonly Midi[]): ChordReading[] {
   const bass = notes[0];
   const sounding = new Set(notes.map((note) => pitchClass(note) as number));
   if (bass === undefined || sounding.size < FEWEST) return [];
-  const readings = Array.from({ length: 12 }, (_, step) => pitchClass(bass + step)).flatMap(
-    (root) =>
-      VOCABULARY.flatMap((quality) => {
-        const points = pointsOf(quality, root, sounding, pitchClass(bass));
-        if (points === undefined) return [];
-        return [{ points, reading: readingOf(quality, root, notes, sounding) }];
-      }),
-  );
-  return readings.sort((a, b) => a.points - b.points).map(({ reading }) => reading);
+  const heard = { sounding, bass: pitchClass(bass) as number };
+  const roots = Array.from({ length: 12 }, (_, step) => pitchClass(bass + step) as number);
+  const named = roots.flatMap((root) => namesOn(root, heard, mayBeLeftOut));
+  // What is nearly nothing of a chord is told as what it is nearest to.
+  const all = named.length ? named : roots.flatMap((root) => namesOn(root, heard, anyMayBeLeftOut));
+  return all
+    .sort((x, y) => x.points - y.points)
+    .map(({ quality, root }) => readingOf(quality, root, notes, sounding));
+}
+
+interface Heard {
+  readonly sounding: ReadonlySet<number>;
+  /** Pitch class of the lowest note. */
+  readonly bass: number;
+}
+
+interface Named {
+  readonly quality: Quality;
+  readonly root: number;
+  readonly points: number;
+  readonly whole: boolean;
+}
+
+/** The names on one root; those that lack a guide tone only where none has all of its own. */
+function namesOn(root: number, { sounding, bass }: Heard, mayLackGuides: LeftOut): Named[] {
+  const named = VOCABULARY.flatMap((quality): Named[] => {
+    const points = pointsOf(quality, root, sounding, bass, mayLackGuides);
+    if (points === undefined) return [];
+    const has = (degree: Degree): boolean => sounding.has(pitchClass(root + semitonesOf(degree)));
+    return [{ quality, root, points, whole: quality.needed.every(has) }];
+  });
+  const whole = named.filter((each) => each.whole);
+  return whole.length ? whole : named;
 }
 
 /** How far fetched the name is; `undefined` when it is none for these notes. */
@@ -102,17 +168,20 @@ function pointsOf(
   root: number,
   sounding: ReadonlySet<number>,
   bass: number,
+  mayLackGuides: LeftOut,
 ): number | undefined {
   const above = (pitch: number): number => pitchClass(pitch - root);
   const heard = new Set([...sounding].map(above));
   if ([...heard].some((semitones) => !quality.pitchOf.has(semitones))) return undefined;
-  if (quality.needed.some((degree) => !heard.has(semitonesOf(degree)))) return undefined;
+  const lacking = quality.needed.filter((degree) => !heard.has(semitonesOf(degree)));
+  if (!mayLackGuides(lacking, quality, heard.size)) return undefined;
   const rootSounds = heard.has(0);
   if (!rootSounds && (heard.size < FEWEST_WITHOUT_ROOT || !quality.needed.length)) return undefined;
   let points = quality.points;
   for (const degree of quality.degrees) {
     if (heard.has(semitonesOf(degree))) continue;
-    if (degree === 'R') points += POINTS.noRoot;
+    if (lacking.includes(degree)) points += POINTS.noGuide;
+    else if (degree === 'R') points += POINTS.noRoot;
     else points += degree === '5' ? POINTS.noFifth : POINTS.noImplied;
   }
   const lowest = quality.pitchOf.get(above(bass));
@@ -121,6 +190,29 @@ function pointsOf(
     points += chordTone ? POINTS.inversion : POINTS.tensionInBass;
   }
   return points;
+}
+
+/** A handful of notes; fewer tell nothing without both guide tones. */
+const FEWEST_WITHOUT_GUIDE = 3;
+
+type LeftOut = (lacking: readonly Degree[], quality: Quality, heard: number) => boolean;
+
+/** One guide tone of two may be left out where enough is heard, as players grip them. */
+const mayBeLeftOut: LeftOut = (lacking, { guides }, heard) =>
+  !lacking.length ||
+  (lacking.length === 1 &&
+    guides.length > 1 &&
+    guides.includes(lacking[0]!) &&
+    heard >= FEWEST_WITHOUT_GUIDE);
+
+const anyMayBeLeftOut: LeftOut = (_, __, heard) => heard >= FEWEST_WITHOUT_GUIDE;
+
+/** Each set of tones once, by its first name. */
+function distinct(
+  rows: readonly (readonly [names: string, tones: string])[],
+): (readonly [names: string, tones: string])[] {
+  const key = (tones: string): string => tones.split(' ').sort().join();
+  return [...new Map([...rows].reverse().map((row) => [key(row[1]), row])).values()].reverse();
 }
 
 function readingOf(
@@ -132,7 +224,13 @@ function readingOf(
   const name = rootName(root, quality);
   const degrees = notes.map((note) => quality.pitchOf.get(pitchClass(note - root))!);
   const rootSounds = sounding.has(root);
-  const reading = { symbol: name + quality.suffix, rootSounds, degrees };
+  const without = quality.guides.filter((degree) => !degrees.includes(degree));
+  const reading = {
+    symbol: name + quality.suffix,
+    rootSounds,
+    ...(without.length ? { without } : {}),
+    degrees,
+  };
   const lowest = pitchClass(notes[0]!) as number;
   return lowest === root || !rootSounds ? reading : { ...reading, bass: ROOTS[lowest]! };
 }

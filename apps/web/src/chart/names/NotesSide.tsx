@@ -61,14 +61,20 @@ export function NotesSide() {
   );
 }
 
+/** As "without its root and 7". */
+function lackInWords({ rootSounds, without = [] }: ChordReading): string {
+  const gone = [...(rootSounds ? [] : ['root']), ...without.map(prettyDegree)];
+  return gone.length ? `without its ${gone.join(' and ')}` : '';
+}
+
 function Name({ reading, names }: { reading: ChordReading; names: readonly string[] }) {
   const { note } = useNotation();
-  const { symbol, bass, rootSounds, degrees } = reading;
+  const { symbol, bass, degrees } = reading;
   return (
     <li>
       <div>
         <ChordSymbol symbol={bass === undefined ? symbol : `${symbol}/${bass}`} />{' '}
-        {!rootSounds && <span className="quiet">without its root</span>}
+        <span className="quiet">{lackInWords(reading)}</span>
         <div className="pool-notes">
           {names.map((name, at) => (
             <span key={at}>
