@@ -1,4 +1,5 @@
 import { pitchClass } from '../../base/units';
+import { random } from '../../testing/random';
 import { isSameKey, keyDistance, keysFrom, type Key } from '../base/key';
 import { keysOf, type KeyProblem } from './keys';
 import type { Moment } from '../base/moments';
@@ -7,20 +8,15 @@ import type { Reading } from './types';
 const KEYS = keysFrom(pitchClass(0));
 const FOUR_BARS = 16;
 
-/** Small numbers from a seed, always the same (mulberry32). */
-function random(seed: number): (below: number) => number {
-  let state = seed;
-  return (below) => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) % below;
-  };
+/** Small whole numbers from a seed. */
+function smallNumbers(seed: number): (below: number) => number {
+  const next = random(seed);
+  return (below) => Math.floor(next() * below);
 }
 
 /** Three chords of random length, each with a random cost in every key. */
 function problemOf(seed: number): KeyProblem {
-  const next = random(seed);
+  const next = smallNumbers(seed);
   let at = 0;
   const moments = Array.from({ length: 3 }, (): Moment => {
     const begin = at;
