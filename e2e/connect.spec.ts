@@ -135,7 +135,7 @@ test('the taste is changed by sliders and by name, live, and undone', async ({ p
   await slider.focus();
   await page.keyboard.press('Home');
   await expect(slider).toHaveAttribute('aria-valuenow', '0');
-  await expect(page.getByText('your own', { exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Taste: your own' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(motion).toHaveText(was!);

@@ -173,8 +173,10 @@ describe('arrangements', () => {
         ...nothingMarked.weights,
         ...{ sound: undefined, parallel: undefined, drift: undefined },
         ...{ line: undefined, variety: undefined },
+        ...{ top: undefined, voices: undefined, bottom: undefined, lie: undefined },
       },
       ...{ splits: undefined, line: undefined, returns: undefined, comp: undefined },
+      ...{ asked: undefined, pools: undefined, stayInPlace: undefined },
     };
     const connection = orm.em.fork().getConnection();
     await connection.execute('update arrangement set setup = ? where id = ?', [
@@ -291,7 +293,7 @@ describe('a database of an older version', () => {
       [id],
     );
     expect(rows[0]!.setup).toMatchObject({
-      version: 6,
+      version: 7,
       line: { notes: [{ place: { slot: '2.1', pass: 0 }, symbol: 'C6', midi: 67 }] },
       comp: { hits: [{ bar: '2', pass: 0, chorus: 0 }] },
     });
@@ -391,6 +393,15 @@ describe('what is not as it should be', () => {
     ['room.others.bass', { room: { ...rooms.bass, others: { bass: 'yes' } } }],
     ['room.window.high', { room: { ...rooms.bass, window: { low: 60, high: 50 } } }],
     ['tensions', { tensions: 'some' }],
+    ['asked.voices', { asked: { ...defaultArrangement.asked, voices: 7 } }],
+    ['asked.strings.0', { asked: { ...defaultArrangement.asked, strings: ['346'] } }],
+    ['asked.bottom', { asked: { ...defaultArrangement.asked, bottom: 'third' } }],
+    ['asked.incomplete', { asked: { ...defaultArrangement.asked, incomplete: 'yes' } }],
+    ['asked.openStrings', { asked: { ...defaultArrangement.asked, openStrings: 'never' } }],
+    ['pools.0.scale', { pools: [{ place: PLACE, symbol: 'C', scale: 'sour', on: 0 }] }],
+    ['pools.0.on', { pools: [{ place: PLACE, symbol: 'C', scale: 'altered', on: 12 }] }],
+    ['stayInPlace', { stayInPlace: 'here' }],
+    ['weights.top', { weights: { ...defaultArrangement.weights, top: 301 } }],
     ['splits.0.after', { splits: [{ place: PLACE, symbol: 'C', after: 0 }] }],
     ['line.notes.0.midi', { line: { ...noLine, notes: [{ ...DEVICE, midi: 128 }] } }],
     [

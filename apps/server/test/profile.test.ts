@@ -95,7 +95,17 @@ describe('the profile of the player', () => {
     ],
     ['a room twice', { rooms: [rooms.bass, rooms.bass] }, 'profile.rooms'],
     ['a field nobody knows', { mood: 'blue' }, 'profile.mood'],
-    ['no family', { families: [] }, 'profile.families'],
+    ['a family nobody knows', { families: ['drop9'] }, 'profile.families'],
+    [
+      'a taste of nothing',
+      { taste: { learning: true, terms: [], choices: [] } },
+      'profile.taste.terms',
+    ],
+    [
+      'a choice that is no number',
+      { taste: { ...defaultProfile.taste, choices: [{ chosen: ['x'], others: [] }] } },
+      'profile.taste.choices.0.chosen',
+    ],
   ])('refuses %s, and keeps the last good one', async (_, part, path) => {
     const before = await read();
     const { body } = await save(change(part), before.version).expect(400);

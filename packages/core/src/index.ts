@@ -280,6 +280,17 @@ export {
   type Writing,
 } from './arrangement/profile/profile';
 export {
+  choicesIn,
+  mergedTaste,
+  noTaste,
+  withChoice,
+  MOST_CHOICES,
+  type StoredChoice,
+  type StoredTaste,
+} from './arrangement/profile/taste';
+export { tasteChoice, type TasteChoice } from './connect/taste/choices';
+export { FEWEST_CHOICES, learnTaste, type Learned, type Leaning } from './connect/taste/learn';
+export {
   upgradeArrangement,
   type AnyArrangement,
   type ChartWithPlaces,

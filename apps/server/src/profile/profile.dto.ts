@@ -4,10 +4,14 @@ import {
   FRETTED_IDS,
   INSTRUMENT_IDS,
   KEYED_IDS,
+  MOST_CHOICES,
+  TERM_IDS,
   type Fretted,
   type Instruments,
   type Keyboard,
   type Profile,
+  type StoredChoice,
+  type StoredTaste,
   type Writing,
 } from '@drop-close/core';
 import { Type } from 'class-transformer';
@@ -75,6 +79,39 @@ class WritingBody {
   school!: Writing['school'];
 }
 
+/** Terms times others of a choice, and what the dearest of them may cost in hundredths. */
+const MOST_NUMBERS = 400;
+const MOST_COST = 10_000_000;
+
+class ChoiceBody {
+  @IsArray()
+  @ArrayMaxSize(MOST_NUMBERS)
+  @IsInt({ each: true })
+  @Min(0, { each: true })
+  @Max(MOST_COST, { each: true })
+  chosen!: readonly number[];
+  @IsArray()
+  @ArrayMaxSize(MOST_NUMBERS)
+  @IsInt({ each: true })
+  @Min(0, { each: true })
+  @Max(MOST_COST, { each: true })
+  others!: readonly number[];
+}
+
+class TasteBody {
+  @IsBoolean() learning!: boolean;
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayUnique()
+  @IsIn(TERM_IDS, { each: true })
+  terms!: StoredTaste['terms'];
+  @IsArray()
+  @ArrayMaxSize(MOST_CHOICES)
+  @ValidateNested({ each: true })
+  @Type(() => ChoiceBody)
+  choices!: readonly ChoiceBody[];
+}
+
 /** See `Profile` in core; its instruments are checked below, by the list of them. */
 class ProfileBody {
   @Equals(2) version!: 2;
@@ -91,6 +128,7 @@ class ProfileBody {
   @Type(() => RoomBody)
   rooms!: readonly RoomBody[];
   @IsObject() @ValidateNested() @Type(() => WritingBody) writing!: WritingBody;
+  @IsObject() @ValidateNested() @Type(() => TasteBody) taste!: TasteBody;
 }
 
 function hasInstruments(ids: readonly Profile['instrument'][], body: new () => object): void {
@@ -111,6 +149,8 @@ export class ProfileSave {
 
 export const frettedChecked: SameShape<FrettedBody, Fretted> = true;
 export const keyboardChecked: SameShape<KeyboardBody, Keyboard> = true;
+export const choiceChecked: SameShape<ChoiceBody, StoredChoice> = true;
+export const tasteChecked: SameShape<TasteBody, StoredTaste> = true;
 export const writingChecked: SameShape<WritingBody, Writing> = true;
 export const profileChecked: SameShape<ProfileBody, Omit<Profile, keyof Instruments>> = true;
 

@@ -38,7 +38,12 @@ export type DocumentAction =
       readonly field: 'title' | 'key' | 'meter' | 'tempo' | 'feel';
       readonly value: string | number;
     }
-  | { readonly type: 'set up'; readonly change: Partial<Arrangement> }
+  /** `drag` names what is moved without a pause, as a slider is. */
+  | {
+      readonly type: 'set up';
+      readonly change: Partial<Arrangement>;
+      readonly drag?: string;
+    }
   | {
       readonly type: 'lock';
       readonly at: number;
@@ -202,7 +207,7 @@ export function groupOf(action: DocumentAction): string | undefined {
     case 'set field':
       return `field ${action.field}`;
     case 'set up':
-      return action.change.weights ? 'sliders' : undefined;
+      return action.drag;
     case 'lock':
       return `lock ${action.at}`;
     case 'want on top':

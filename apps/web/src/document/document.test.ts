@@ -129,6 +129,10 @@ describe('undo and redo', () => {
   it('group typing, sliders and trying alternatives of one chord, but not choices', () => {
     expect(groupOf({ type: 'write changes', text: '' })).toBe('text');
     expect(groupOf({ type: 'set up', change: { instrument: 'keyboard' } })).toBeUndefined();
+    const { weights } = defaultArrangement;
+    expect(groupOf({ type: 'set up', change: { weights } })).toBeUndefined();
+    const drag = 'slider motion';
+    expect(groupOf({ type: 'set up', change: { weights }, drag })).toBe(drag);
     const voicing = voicingOf(tune, 1);
     expect(groupOf({ type: 'lock', at: 1, symbol: 'G7', voicing })).toBe('lock 1');
   });

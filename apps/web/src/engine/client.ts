@@ -9,8 +9,11 @@ import type {
   FamilyId,
   FamilyTable,
   Instruments,
+  Learned,
   SoloLine,
   StandInRequest,
+  StoredTaste,
+  TasteChoice,
   Voicing,
   RankedPath,
 } from '@drop-close/core';
@@ -70,6 +73,14 @@ class EngineClient {
 
   preview(id: number, index: number, voicing: Voicing): Promise<VoicedPath | undefined> {
     return this.ask((engine) => engine.preview(id, index, voicing));
+  }
+
+  tasteChoice(id: number, index: number, voicing: Voicing): Promise<TasteChoice | undefined> {
+    return this.ask((engine) => engine.tasteChoice(id, index, voicing));
+  }
+
+  learnTaste(taste: StoredTaste): Promise<Learned | undefined> {
+    return this.ask((engine) => engine.learnTaste(taste));
   }
 
   meet(id: number, at: number): Promise<MeetingAnswer | undefined> {

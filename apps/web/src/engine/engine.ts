@@ -1,14 +1,17 @@
 import {
   bandPlan,
   browseFamily,
+  choicesIn,
   cheapestMeeting,
   costByTerm,
   createConnector,
   createTuneReader,
   easierForms,
+  learnTaste,
   makeEtude,
   readSoloFile,
   settingsOf,
+  tasteChoice,
   voiceChorus,
   voicedWith,
   type Arrangement,
@@ -20,6 +23,9 @@ import {
 } from '@drop-close/core';
 import { createComposer } from './composer';
 import type { Engine, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
+
+/** Alternatives a choice is seen beside. */
+const OFFERED = 12;
 
 interface Current {
   readonly voiced: VoicedChorus;
@@ -69,6 +75,14 @@ export function createEngine(): Engine {
       const { outcome } = current;
       return outcome.status === 'found' ? outcome.alternatives(index, limit) : [];
     },
+    tasteChoice: (id, index, voicing) => {
+      if (current?.voiced.id !== id || current.outcome.status !== 'found') return undefined;
+      const { chorus, settings, outcome } = current;
+      const standing = { chords: chorus.chords, path: outcome.path, at: index, settings };
+      const offered = outcome.alternatives(index, OFFERED).map((each) => each.voicing);
+      return tasteChoice(standing, voicing, [outcome.path[index]!, ...offered]);
+    },
+    learnTaste: (taste) => learnTaste(choicesIn(taste)),
     preview: (id, index, voicing) => {
       if (current?.voiced.id !== id) return undefined;
       const { chorus, settings, setup } = current;

@@ -17,6 +17,7 @@ import type {
   EtudeRequest,
   FamilyId,
   FamilyTable,
+  Learned,
   Feel,
   Instruments,
   NotConnected,
@@ -25,6 +26,8 @@ import type {
   SoloLine,
   SoloNote,
   StandInRequest,
+  StoredTaste,
+  TasteChoice,
   TermCosts,
   Timeline,
   Voicing,
@@ -144,6 +147,10 @@ export interface Engine extends Composer {
   readonly compare: (requests: readonly VoiceRequest[]) => VoicedChorus[];
   /** Ranked by what they cost the whole chorus; `undefined` when the chorus is no longer this one. */
   readonly alternatives: (id: number, index: number, limit: number) => Alternative[] | undefined;
+  /** What a player tells by taking a voicing beside the others there were; `undefined` as above. */
+  readonly tasteChoice: (id: number, index: number, voicing: Voicing) => TasteChoice | undefined;
+  /** What all choices tell; `undefined` while they are few. */
+  readonly learnTaste: (taste: StoredTaste) => Learned | undefined;
   /** The chorus as it would be with a voicing taken at one chord; `undefined` as above. */
   readonly preview: (id: number, index: number, voicing: Voicing) => VoicedPath | undefined;
   /** How the resolutions that a change misses could be met; `undefined` as above. */

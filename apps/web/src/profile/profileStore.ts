@@ -1,6 +1,12 @@
-import { checkProfile, defaultProfile, type Profile, type SettingProblem } from '@drop-close/core';
+import {
+  checkProfile,
+  defaultProfile,
+  type Profile,
+  type SettingProblem,
+  type StoredTaste,
+} from '@drop-close/core';
 import { create } from 'zustand';
-import { advance, begin, redo, undo, type History } from '../saving/history';
+import { advance, begin, redo, throughout, undo, type History } from '../saving/history';
 
 /** How far the profile in hand is from the stored one. */
 export type ProfileSaving =
@@ -42,6 +48,13 @@ export function changeProfile(change: Partial<Profile>, group?: string): Setting
   }
   return problems;
 }
+
+/** Keeps something of the player's choices, which no undo takes back. */
+export const keepTaste = (taste: StoredTaste): void => {
+  useProfileStore.setState(({ history }) => ({
+    history: throughout(history, (profile) => ({ ...profile, taste })),
+  }));
+};
 
 export const undoProfile = (): void => {
   useProfileStore.setState(({ history }) => ({ history: undo(history) }));

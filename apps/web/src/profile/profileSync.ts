@@ -1,10 +1,10 @@
-import type { Profile } from '@drop-close/core';
+import { mergedTaste, noTaste, type Profile } from '@drop-close/core';
 import { Refusal, Unreachable, api } from '../api/client';
 import { same } from '../document/convert';
 import { Autosave, type SendOutcome } from '../saving/autosave';
 import { advance, begin } from '../saving/history';
 import { keepProfile, readProfile } from './profileCopy';
-import { profileNow, useProfileStore } from './profileStore';
+import { keepTaste, profileNow, useProfileStore } from './profileStore';
 
 /** Whether the server has told what it has; before that nothing is sent. */
 let met = false;
@@ -79,6 +79,11 @@ function notSaved(error: unknown): SendOutcome {
   const { problem } = error;
   if (problem.status === 409) {
     const { profile, version } = problem.theirs as { profile: Profile; version: number };
+    if (differInTasteAlone(profile)) {
+      useProfileStore.setState({ stored: profile, version });
+      keepTaste(mergedTaste(profile.taste, profileNow().taste));
+      return 'saved';
+    }
     standsAgainst(profile, version);
     return 'conflict';
   }
@@ -86,6 +91,10 @@ function notSaved(error: unknown): SendOutcome {
   useProfileStore.setState({ saving: { kind: 'refused', detail } });
   return 'refused';
 }
+
+/** Choices made in two places are no conflict: both are learned from. */
+const differInTasteAlone = (theirs: Profile): boolean =>
+  same({ ...theirs, taste: noTaste }, { ...profileNow(), taste: noTaste });
 
 function standsAgainst(theirs: Profile, version: number): void {
   useProfileStore.setState({ saving: { kind: 'conflict', theirs, version } });

@@ -46,3 +46,14 @@ export function redo<T>(history: History<T>): History<T> {
   if (next === undefined) return history;
   return { past: [...history.past, history.present], present: next, future, lastEdit: 0 };
 }
+
+/** A change that is no step of its own: it holds before, now and after what was taken back. */
+export function throughout<T>(history: History<T>, change: (state: T) => T): History<T> {
+  const { past, present, future } = history;
+  return {
+    ...history,
+    past: past.map(change),
+    present: change(present),
+    future: future.map(change),
+  };
+}

@@ -5,6 +5,7 @@ import { useDocument } from '../../document/store';
 import { engine } from '../../engine/client';
 import { useChorus } from '../../engine/useChorus';
 import { useBand } from '../../playback/useBand';
+import { noteChoice } from './noteChoice';
 import { useHeldLocks } from './useHeldLocks';
 import { useSelection } from '../../place/selection';
 
@@ -58,6 +59,7 @@ export function useVoiceActions(): VoiceActions {
 
   const take = (chosen: Voicing): void => {
     if (symbol === undefined) return;
+    noteChoice(index, chosen);
     dispatch({ type: 'lock', at: index, symbol, voicing: chosen });
     hear(chosen);
   };
@@ -72,8 +74,12 @@ export function useVoiceActions(): VoiceActions {
     },
     toggleLock: () => {
       if (symbol === undefined || !voicing) return;
-      if (locked) dispatch({ type: 'unlock', at: index });
-      else dispatch({ type: 'lock', at: index, symbol, voicing });
+      if (locked) {
+        dispatch({ type: 'unlock', at: index });
+        return;
+      }
+      noteChoice(index, voicing);
+      dispatch({ type: 'lock', at: index, symbol, voicing });
     },
   };
 }

@@ -11,6 +11,7 @@ import { Button, Select, Slider, Switch } from 'antd';
 import { useDocument, useTune } from '../../document/store';
 import { same } from '../../document/convert';
 import { useShown } from '../desk/useShown';
+import { MyTaste } from './MyTaste';
 import './taste.css';
 
 const MARKS = { 0: '', 100: '', 300: '' };
@@ -18,8 +19,9 @@ const MARKS = { 0: '', 100: '', 300: '' };
 /** What smoothness, hands, sound and line count for: named tastes, and a slider for each. */
 export function TastePanel() {
   const { weights } = useTune().setup;
-  const set = (change: Weights): void => {
-    useDocument.getState().dispatch({ type: 'set up', change: { weights: change } });
+  const set = (change: Weights, drag?: string): void => {
+    const action = { type: 'set up', change: { weights: change } } as const;
+    useDocument.getState().dispatch(drag ? { ...action, drag } : action);
   };
   const chosen = presets.find((preset) => same(preset.weights, weights));
   const shown = useShown<HTMLElement>();
@@ -38,6 +40,7 @@ export function TastePanel() {
         ))}
         <span className="quiet">{chosen ? chosen.about : 'your own'}</span>
       </div>
+      <MyTaste isTaken={(learned) => same(learned, weights)} onTake={set} />
       <WholeChorus />
       <div className="taste-sliders">
         {terms.map((term) => (
@@ -46,7 +49,7 @@ export function TastePanel() {
             term={term}
             value={weights[term.id]}
             onChange={(value) => {
-              set({ ...weights, [term.id]: value });
+              set({ ...weights, [term.id]: value }, `slider ${term.id}`);
             }}
           />
         ))}

@@ -8,6 +8,7 @@ import { fretPosition } from '../../voicing/strings/geometry';
 import type { FamilyId, Fretted, Room } from '../../voicing/base/types';
 import { defaultArrangement } from '../stored/defaults';
 import { startFor } from '../stored/start';
+import { noTaste, type StoredTaste } from './taste';
 import type { Arrangement } from '../stored/types';
 
 /** How a player likes chords and notes written. */
@@ -33,6 +34,7 @@ export interface Profile extends Instruments {
   /** Rooms the player made, beside the five there are. */
   readonly rooms: readonly Room[];
   readonly writing: Writing;
+  readonly taste: StoredTaste;
 }
 
 export const defaultProfile: Profile = {
@@ -43,6 +45,7 @@ export const defaultProfile: Profile = {
   families: [],
   rooms: [],
   writing: { symbols: 'as typed', notes: 'letters', plain: true, school: 'by function' },
+  taste: noTaste,
 };
 
 /** How a tune is voiced for this player before they have decided anything about it. */
@@ -77,8 +80,8 @@ function problemsOfRoom(room: Room, instruments: Instruments): SettingProblem[] 
   return byInstrument.find((problems) => !problems.length) ?? byInstrument[0]!;
 }
 
-/** The first shape: always some families, drop 2 where nothing was chosen. */
-type ProfileV1 = Omit<Profile, 'version'> & { readonly version: 1 };
+/** The first shape: always some families, drop 2 where nothing was chosen, and no taste. */
+type ProfileV1 = Omit<Profile, 'version' | 'taste'> & { readonly version: 1 };
 
 /** What nobody chose in the first shape. */
 const UNCHOSEN = 'drop2';
@@ -87,7 +90,8 @@ const UNCHOSEN = 'drop2';
 export function upgradeProfile(stored: Profile | ProfileV1): Profile {
   const { version, families, ...rest } = stored;
   const unchosen = version === 1 && families.join() === UNCHOSEN;
-  return { ...defaultInstruments, ...rest, version: 2, families: unchosen ? [] : families };
+  const kept = unchosen ? [] : families;
+  return { ...defaultInstruments, taste: noTaste, ...rest, version: 2, families: kept };
 }
 
 /** The fret on which the index finger lies while a hand is measured. */

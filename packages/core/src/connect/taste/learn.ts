@@ -26,7 +26,7 @@ export interface Learned {
   readonly agreement: Agreement;
   /** Whether the choices go together; where they do not, the weights mean little. */
   readonly consistent: boolean;
-  /** What counts more or less than in the balance, the surest first. */
+  /** What counts more or less than the rest, the surest first. */
   readonly leanings: readonly Leaning[];
 }
 
@@ -39,7 +39,7 @@ export interface Leaning {
 
 /** Below this the choices pull in different directions. */
 const LEAST_BEATS = 0.75;
-/** A term counts more, or less, from this factor on. */
+/** A term counts more than the others, or less, from this factor on. */
 const TELLING = 1.5;
 const LEAST_SURE = 0.8;
 
@@ -61,6 +61,7 @@ export function learnTaste(choices: readonly TasteChoice[]): Learned | undefined
     leanings: leaningsOf(
       weights,
       folds.map(({ fit }) => percentOf(fit)),
+      differingIn(choices),
     ),
   };
 }
@@ -104,14 +105,33 @@ function percentOf(fit: Fit): Weights {
   >;
 }
 
-function leaningsOf(weights: Weights, folds: readonly Weights[]): Leaning[] {
-  const leans = (percent: number, more: boolean, usual: number): boolean =>
-    more ? percent >= usual * TELLING : percent <= usual / TELLING;
-  return TERM_IDS.flatMap((term): Leaning[] => {
-    const usual = defaultWeights[term];
-    const more = weights[term] > usual;
-    if (!leans(weights[term], more, usual)) return [];
-    const sure = folds.filter((each) => leans(each[term], more, usual)).length / folds.length;
-    return sure >= LEAST_SURE ? [{ term, more, sure }] : [];
-  }).sort((a, b) => b.sure - a.sure || weights[b.term] - weights[a.term]);
+/** What counts more or less than the others do, of the terms in which choices differed at all. */
+function leaningsOf(
+  weights: Weights,
+  folds: readonly Weights[],
+  differing: readonly TermId[],
+): Leaning[] {
+  const lean = (each: Weights, term: TermId): number =>
+    each[term] / (middleOf(each, differing) || 1);
+  return differing
+    .flatMap((term): Leaning[] => {
+      const more = lean(weights, term) > 1;
+      const tells = (each: Weights): boolean =>
+        more ? lean(each, term) >= TELLING : lean(each, term) <= 1 / TELLING;
+      if (!tells(weights)) return [];
+      const sure = folds.filter(tells).length / folds.length;
+      return sure >= LEAST_SURE ? [{ term, more, sure }] : [];
+    })
+    .sort((a, b) => b.sure - a.sure || weights[b.term] - weights[a.term]);
 }
+
+/** The weight that half of the terms have at most. */
+function middleOf(weights: Weights, among: readonly TermId[]): number {
+  const rising = among.map((id) => weights[id]).sort((a, b) => a - b);
+  return rising[Math.floor(rising.length / 2)] ?? 0;
+}
+
+const differingIn = (choices: readonly TasteChoice[]): TermId[] =>
+  TERM_IDS.filter((_, term) =>
+    choices.some(({ chosen, others }) => others.some((other) => other[term] !== chosen[term])),
+  );
