@@ -21,12 +21,26 @@ import { chorus } from './chorus';
 import { plainViterbi } from './plainViterbi';
 import { inTurns, print } from './report';
 
-/** All grips of drop 2 with its colours: about 300 a chord. */
-const drop2: ConnectSettings = {
+/** Every four strings of six, as sets. */
+const EVERY_FOUR = Array.from({ length: 64 }, (_, bits) =>
+  [6, 5, 4, 3, 2, 1].filter((string) => bits & (1 << (string - 1))),
+)
+  .filter((set) => set.length === 4)
+  .map((set) => set.join(''));
+
+/** Drop 2 with its colours as a player starts with it. */
+const asStarted: ConnectSettings = {
   ...defaultSettings,
   families: ['drop2'],
   tensions: 'available',
   mostSounds: Infinity,
+};
+/** All grips of drop 2 with its colours, on any strings and whatever is lowest: about 300 a chord. */
+const drop2: ConnectSettings = {
+  ...asStarted,
+  strings: EVERY_FOUR,
+  bottom: 'free',
+  openStrings: 'anywhere',
 };
 /** Of all the drop families and close: about 1300. */
 const drops: ConnectSettings = {
@@ -226,3 +240,4 @@ alternativesRound('1300', drops);
 oneEdit();
 againstNearest('', { ...drop2, weights: motionAlone });
 againstNearest(', balanced taste', drop2);
+againstNearest(', balanced taste, as started', asStarted);

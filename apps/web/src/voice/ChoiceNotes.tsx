@@ -1,4 +1,4 @@
-import { defaultSettings, familyOf } from '@drop-close/core';
+import { familyOf } from '@drop-close/core';
 import { Button } from 'antd';
 import type { VoicedChorus } from '../engine/protocol';
 import { useSelection } from '../place/selection';
@@ -6,12 +6,12 @@ import { plainSymbol } from '../ui/symbol';
 
 /**
  * What to know about the choice of voicings: chords that the chosen families do not voice, each with why
- * and with what stands in; and whether all their sounds are weighed.
+ * and with what stands in.
  */
 export function ChoiceNotes({ chorus }: { chorus: VoicedChorus }) {
   const { select } = useSelection();
   const { outcome, timeline } = chorus;
-  if (outcome.status !== 'found' || (!outcome.lent.length && !outcome.narrowed)) return null;
+  if (outcome.status !== 'found' || !outcome.lent.length) return null;
   const first = new Map<string, (typeof outcome.lent)[0]>();
   for (const lent of outcome.lent) {
     const { symbol } = timeline.events[lent.at]!.chord;
@@ -33,12 +33,6 @@ export function ChoiceNotes({ chorus }: { chorus: VoicedChorus }) {
           is in {familyOf(family).label} instead: {why.split(';')[0]}.
         </li>
       ))}
-      {outcome.narrowed && (
-        <li>
-          Some chords have more sounds here than can be weighed at once: the{' '}
-          {defaultSettings.mostSounds} likeliest are, each in every grip.
-        </li>
-      )}
     </ul>
   );
 }

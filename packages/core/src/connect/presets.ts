@@ -40,7 +40,7 @@ export const presets: readonly Preset[] = [
   }),
   preset('singing top', 'Singing top', 'leading tones go home, and the top moves like a tune', {
     ...onlyJust(5),
-    ...{ resolution: 300, top: 300, voices: 300, line: 200 },
+    ...{ resolution: 300, top: 300, line: 200, register: 20, drift: 20 },
   }),
   preset('clear sound', 'Clear sound', 'nothing rough or muddy, near the middle', {
     ...{ motion: 70, register: 150, drift: 150, sound: 300 },

@@ -25,9 +25,9 @@ export const SIZES = {
   /** A third that neither holds nor steps down (nor, as leading tone, up to the root). */
   thirdMissed: 100,
   /** A suspended fourth that does not fall by step to the third of its root. */
-  fourthMissed: 600,
+  fourthMissed: 800,
   /** A flat ninth that does not fall a half step to the fifth. */
-  flatNinthMissed: 600,
+  flatNinthMissed: 800,
   /** Each semitone by which the middle of a voicing lies outside the centre of the room's window. */
   offCentreSemitone: 60,
   /** Each semitone between the middle of a voicing and the middle of that centre. */
@@ -107,7 +107,7 @@ export const defaultSettings: ConnectSettings = {
   weights: defaultWeights,
   loop: false,
   locks: {},
-  mostSounds: 300,
+  mostSounds: Infinity,
   lendFamily: false,
   wishes: noWishes,
   rules: {},

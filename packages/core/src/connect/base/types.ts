@@ -32,7 +32,7 @@ export interface ConnectSettings extends VoicingSettings {
   readonly locks: Readonly<Record<number, Voicing>>;
   /**
    * Most sounds of one chord that are weighed, each in all its grips: where there are more, those that cost
-   * least by themselves. Default 300; `Infinity` weighs all, however long that takes.
+   * least by themselves. Default `Infinity`: all are weighed. Less is for trying many choruses at once.
    */
   readonly mostSounds: number;
   /** A chord that the chosen families do not voice is lent the nearest family that does. Default false. */

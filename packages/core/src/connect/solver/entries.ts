@@ -1,4 +1,5 @@
 import { waysToFit, type Partners } from '../base/match';
+import { once } from '../../base/once';
 import type { Layer } from './layer';
 import { leftOut } from './soundCosts';
 
@@ -21,9 +22,8 @@ export interface Entries {
   readonly count: number;
   readonly sound: Int32Array;
   readonly spares: Int32Array;
-  /** The tones of the voices left out of entry `e` are those from `leftFirst[e]` up to `leftFirst[e + 1]`. */
-  readonly left: Int32Array;
-  readonly leftFirst: Int32Array;
+  /** The voices that entries leave out, worked out when first asked for. */
+  readonly leftOut: () => LeftOut;
   readonly octave: Int32Array;
   /** The tones of entry `e`, top down, begin at `e * size`; displaced ones count on past the layer's own. */
   readonly tones: Int32Array;
@@ -36,6 +36,12 @@ export interface Entries {
   readonly cells: Int32Array;
   /** The entries of cell `c` are those from `starts[c]` up to `starts[c + 1]`. */
   readonly starts: Int32Array;
+}
+
+/** The tones of the voices left out of entry `e` are `tones[first[e]]` up to `tones[first[e + 1]]`. */
+export interface LeftOut {
+  readonly tones: Int32Array;
+  readonly first: Int32Array;
 }
 
 /** `undefined` where no sound is of that kind. */
@@ -60,7 +66,7 @@ export function entriesOf(layer: Layer, kind: EntryKind): Entries | undefined {
     count,
     sound: inOrder(listed.sound),
     spares,
-    ...leftColumns(layer, listed, order, spares),
+    leftOut: once(() => leftColumns(layer, listed, order, spares)),
     octave: inOrder(listed.octave),
     inner: inOrder(inner),
     tones,
@@ -77,7 +83,7 @@ function leftColumns(
   { sound, way }: Listed,
   order: Int32Array,
   spares: Int32Array,
-) {
+): LeftOut {
   const leftFirst = new Int32Array(order.length + 1);
   spares.forEach((count, entry) => {
     leftFirst[entry + 1] = leftFirst[entry]! + count;
@@ -92,7 +98,7 @@ function leftColumns(
       });
     });
   }
-  return { left, leftFirst };
+  return { tones: left, first: leftFirst };
 }
 
 interface Listed {

@@ -50,19 +50,19 @@ export interface Ending {
 }
 
 function feesOf(
-  { spares, octave, left, leftFirst }: Entries,
+  { spares, octave, leftOut }: Entries,
   size: number,
   prices: Fees,
   ends: Int32Array | undefined,
 ): Int32Array {
   const moved = prices.octave + size * prices.octaveVoice;
-  return spares.map((count, entry) => {
-    let fee = count * prices.spare + (octave[entry] ? moved : 0);
-    if (ends) {
-      for (let at = leftFirst[entry]!; at < leftFirst[entry + 1]!; at += 1) fee += ends[left[at]!]!;
-    }
-    return fee;
-  });
+  const fees = spares.map((count, entry) => count * prices.spare + (octave[entry] ? moved : 0));
+  if (!ends) return fees;
+  const { tones, first } = leftOut();
+  for (let entry = 0; entry < fees.length; entry += 1) {
+    for (let at = first[entry]!; at < first[entry + 1]!; at += 1) fees[entry]! += ends[tones[at]!]!;
+  }
+  return fees;
 }
 
 const byLayer = new WeakMap<Layer, Map<string, Entries | undefined>>();

@@ -63,11 +63,11 @@ function takeWay(
   costs: Int32Array,
 ): void {
   const { first, voices, shape } = earlier;
-  const { inner, top, width } = table;
+  const { inner, top, ends, width } = table;
   const begin = later.first[sound]!;
   const size = sizeOf(later, sound);
   const growing = other < size;
-  const ending = other > size ? leftOut(way, other) : NONE;
+  const ending = ends && other > size ? leftOut(way, other) : NONE;
   const rows = new Int32Array(way.length);
   for (let small = 0; small < rows.length; small += 1) {
     const tone = later.voices[begin + (growing ? way[small]! : small)]!;
@@ -83,7 +83,7 @@ function takeWay(
     for (let voice = 1; voice < count; voice += 1) {
       cost += inner[rows[voice]! + voices[at + theirs[voice]!]!]!;
     }
-    for (const voice of ending) cost += table.ends[voices[at + voice]!]!;
+    for (const voice of ending) cost += ends![voices[at + voice]!]!;
     if (shape[peer] === ownShape) {
       cost += together(earlier, peer, later, sound, octaves[block]!, prices);
     }

@@ -108,7 +108,10 @@ function searches(change: () => SoundChange, handMoves: () => HandMoves): BothDi
     once(() => {
       const { earlier, later, octaves, table, prices } = change();
       const field = { source: earlier, target: later, handMoves: handMoves(), table, prices };
-      return search(field, pairingsOf(earlier, later, octaves, prices, { source: table.ends }));
+      return search(
+        field,
+        pairingsOf(earlier, later, octaves, prices, table.ends ? { source: table.ends } : {}),
+      );
     }),
     once(() => {
       const { earlier, later, octaves, table, prices } = change();
@@ -120,7 +123,10 @@ function searches(change: () => SoundChange, handMoves: () => HandMoves): BothDi
         table: turned,
         prices,
       };
-      return search(field, pairingsOf(later, earlier, octaves, prices, { target: table.ends }));
+      return search(
+        field,
+        pairingsOf(later, earlier, octaves, prices, table.ends ? { target: table.ends } : {}),
+      );
     }),
   ];
 }

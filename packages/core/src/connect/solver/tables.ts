@@ -11,8 +11,8 @@ export interface VoiceTable {
   readonly inner: Int32Array;
   readonly top: Int32Array;
   readonly width: number;
-  /** By tone of the earlier layer: what it costs when its voice ends. */
-  readonly ends: Int32Array;
+  /** By tone of the earlier layer what it costs when its voice ends; missing where none costs anything. */
+  readonly ends?: Int32Array;
   /** The least an inner voice pays for a semitone: none costs less than |Δ| times this. */
   readonly slope: () => number;
 }
@@ -49,7 +49,8 @@ export function tableOf(
     }
   }
   const ends = Int32Array.from(from.tones, ({ degree }) => priceList(degree, degree).ends);
-  return { inner, top, ends, width, slope: once(() => slopeOf(from, to, octaves, inner)) };
+  const table = { inner, top, width, slope: once(() => slopeOf(from, to, octaves, inner)) };
+  return ends.some((price) => price > 0) ? { ...table, ends } : table;
 }
 
 function slopeOf(from: Layer, to: Layer, octaves: readonly number[], inner: Int32Array): number {
@@ -91,7 +92,7 @@ export function turnedRound(
       }
     }
   });
-  return { ...turned, ends, width: turnedWidth, slope };
+  return { ...turned, ...(ends ? { ends } : {}), width: turnedWidth, slope };
 }
 
 /** What a voice costs that goes from one degree to another, by its steps. */

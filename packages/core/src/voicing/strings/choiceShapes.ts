@@ -55,17 +55,20 @@ const upTo = (from: number, to: number): number[] =>
 
 /**
  * Every choice of one fret or silence a string with as many tones as are asked for, no tone twice, and
- * all among them that has to sound. A branch is cut when it repeats a tone or can no longer have enough.
+ * all among them that has to sound. A branch is cut when it repeats a tone or can no longer have enough, or
+ * not all that is needed.
  */
 function choices(neck: Fretted, drawn: ToneChoice, region: Region): Shape[] {
   const strings = optionsOf(neck, drawn, region);
   const isEnough = enough(drawn);
+  const stillNeeded = needed(drawn);
   const stands = standing(drawn);
   const shapes: Shape[] = [];
   const picked: Option[] = [];
   const visit = (string: number, held: number, onEdge: boolean): void => {
     const left = strings.length - string;
     if (picked.length + left < drawn.fewest) return;
+    if (stillNeeded(held) > Math.min(left, drawn.most - picked.length)) return;
     if (left === 0) {
       if (onEdge && isEnough(held) && stands(picked)) shapes.push(shapeOf(picked, region.base));
       return;
@@ -85,6 +88,18 @@ function choices(neck: Fretted, drawn: ToneChoice, region: Region): Shape[] {
 
 const bitsOf = (degrees: readonly Degree[]): number =>
   degrees.reduce((bits, degree) => bits | bitOf(degree), 0);
+
+/** How many bits of a set of tones are one. */
+const COUNT = Uint8Array.from({ length: 1 << 12 }, (_, bits) =>
+  [...bits.toString(2)].reduce((sum, bit) => sum + Number(bit), 0),
+);
+
+/** How many tones at least a set lacks of those that no other can stand for. */
+function needed({ guideTones, mayMiss, demands }: ToneChoice): (held: number) => number {
+  const guides = bitsOf(guideTones);
+  const single = bitsOf(demands.flatMap((any) => (any.length === 1 ? any : []))) & ~guides;
+  return (held) => Math.max(0, COUNT[guides & ~held]! - mayMiss) + COUNT[single & ~held]!;
+}
 
 /** Whether a set of tones holds all that has to sound. */
 function enough({ guideTones, mayMiss, demands }: ToneChoice): (held: number) => boolean {

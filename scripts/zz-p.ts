@@ -1,2 +1,0 @@
-import { parseChord } from '../packages/core/src/chord/parseChord';
-for (const s of '7(b9,#9) 7(b9,#11) 7(#9,#11) 7(b9,#9,#11) 7(#11,b13) 7(b9,#11,b13) 7(#9,b13) 7(#9,#11,b13) 7(b9,#9,b13) 7(b9,#9,#11,b13) 9(b13) 9(#11,b13) 13(#9) 13(b9,#9) 13(b9,#11) 13(#9,#11) 13(b9,#9,#11) 9(#5) 7(b9,#5) maj13(#11) 6/9(#11) m9(maj7) m11(maj7) m13(maj7) m9b5 m11b5 m6/9 maj9(#5) 13sus4(b9) m7(b9) m7(b13) m9(b13)'.split(' ')) { const r = parseChord('C'+s); console.log(s.padEnd(20), r.ok && r.value.kind==='chord' ? r.value.tones.map(t=>t.degree).join(' ') : 'NO'); }
