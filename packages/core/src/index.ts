@@ -132,6 +132,7 @@ export {
 export { families, familyOf } from './voicing/families';
 export { fretPosition, openPitches } from './voicing/strings/geometry';
 export { inversionOf } from './voicing/base/stacks';
+export { setInWords, stringsIn } from './voicing/base/stringSet';
 export {
   BOTTOMS,
   FAMILY_IDS,
@@ -249,7 +250,7 @@ export {
 export { partPositions, positionsIn, type Positions } from './arrangement/stored/positions';
 export { openedChords, poolHolds, withPool } from './arrangement/stored/pools';
 export { withSplit } from './arrangement/stored/splits';
-export { startFor, withSetUp, type Start } from './arrangement/stored/start';
+export { roomBehind, startFor, withSetUp, type Start } from './arrangement/stored/start';
 export { storeArrangement } from './arrangement/stored/store';
 export {
   type StoredArrangement,

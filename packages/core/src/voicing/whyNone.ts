@@ -3,6 +3,7 @@ import { enumerateVoicings } from './enumerate';
 import { families, familyOf } from './families';
 import { playingOf } from './playingOf';
 import { pitchName } from './base/pitchName';
+import { setInWords } from './base/stringSet';
 import type { FamilyId, VoicingSettings } from './base/types';
 
 /**
@@ -39,8 +40,7 @@ function askedTooMuch(chord: PitchedChord, settings: VoicingSettings): string | 
   const without = (lifted: Partial<VoicingSettings>): boolean =>
     enumerateVoicings(chord, { ...settings, ...lifted }).length > 0;
   if (strings.length && without({ strings: [] })) {
-    const sets = strings.map((set) => [...set].join('-'));
-    return `lies on strings ${sets.join(' or ')} here`;
+    return `lies on strings ${strings.map(setInWords).join(' or ')} here`;
   }
   if (voices !== 'family' && without({ voices: 'family' })) return `has ${voices} voices here`;
   if (bottom === 'root' && without({ bottom: 'room' })) return 'has the root lowest here';

@@ -7,7 +7,7 @@ import { defaultGuitar, defaultKeyboard, defaultVoicingSettings, rooms } from '.
 import { enumerateVoicings } from './enumerate';
 import { familyOf } from './families';
 import { FAMILY_IDS, type FamilyId, type Voicing, type VoicingSettings } from './base/types';
-import { stringSetOf } from './base/stringSet';
+import { stringSetOf, stringsIn } from './base/stringSet';
 import { whyNoVoicing } from './whyNone';
 
 const settings = (family: FamilyId, change: Partial<VoicingSettings> = {}): VoicingSettings => ({
@@ -166,7 +166,7 @@ describe('which strings', () => {
     expect(sets('A7', 'shell', { strings: ['654'] })).toEqual(['654']);
     expect(
       sets('Cmaj7', 'colour', { strings: ['5432'] }).every((set) =>
-        [...set].every((s) => '5432'.includes(s)),
+        stringsIn(set).every((string) => string >= 2 && string <= 5),
       ),
     ).toBe(true);
   });

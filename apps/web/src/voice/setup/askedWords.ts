@@ -1,4 +1,10 @@
-import { familyOf, type Arrangement, type Asked, type FamilyId } from '@drop-close/core';
+import {
+  familyOf,
+  setInWords,
+  type Arrangement,
+  type Asked,
+  type FamilyId,
+} from '@drop-close/core';
 
 /** Families that are named before they are only counted. */
 const MOST_NAMED = 2;
@@ -8,9 +14,6 @@ export const familiesInWords = (chosen: readonly FamilyId[]): string =>
   chosen.length > MOST_NAMED
     ? `${chosen.length} families`
     : chosen.map((id) => familyOf(id).label).join(', ');
-
-/** Strings from the highest number down: "6-4-3". */
-export const setInWords = (set: string): string => [...set].join('-');
 
 /** What is asked of voicings, in few words: "drop 2, 4 voices, on 6-5-4-3". */
 export function voicingsInWords({

@@ -1,5 +1,4 @@
-import { familyOf, type FamilyId } from '@drop-close/core';
-import { setInWords } from './askedWords';
+import { familyOf, setInWords, stringsIn, type FamilyId } from '@drop-close/core';
 
 /** Strings a grip lies on, next to each other. */
 const SMALLEST = 2;
@@ -12,7 +11,7 @@ interface SetOptions {
 
 /** String sets to choose from: those of the chosen families first, then neighbouring strings. */
 export function setOptions(families: readonly FamilyId[], strings: number): SetOptions[] {
-  const fits = (set: string): boolean => [...set].every((string) => Number(string) <= strings);
+  const fits = (set: string): boolean => stringsIn(set).every((string) => string <= strings);
   const own = [...new Set(families.flatMap((id) => familyOf(id).strings ?? []))].filter(fits);
   const neighbours = neighbouring(strings).filter((set) => !own.includes(set));
   const listed = (sets: readonly string[]) =>

@@ -24,7 +24,7 @@ function scaleAround(chord: PitchedChord, pools: readonly Pool[]): Degree[] | un
   const degrees = chord.tones.map(({ degree }) => degree);
   const pool = pools.find(({ notes }) => notes.length >= NOTES_OF_A_SCALE);
   return pool?.notes
-    .map((note) => pitchClass(pitchClassOf(note) - root) as number)
+    .map((note) => pitchClass(pitchClassOf(note) - root))
     .sort((a, b) => a - b)
     .map((height) => plainDegree(degrees, height));
 }

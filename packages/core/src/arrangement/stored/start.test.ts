@@ -1,7 +1,7 @@
 import { INSTRUMENT_IDS } from '../../voicing/base/instruments';
 import { rooms } from '../../voicing/data';
 import { defaultArrangement } from './defaults';
-import { startFor, withSetUp } from './start';
+import { roomBehind, startFor, withSetUp } from './start';
 
 describe('what a tune starts with (common practice)', () => {
   it('is what every arrangement starts with, on guitar alone', () => {
@@ -41,4 +41,10 @@ describe('another instrument or room', () => {
     });
     expect(withSetUp(four, { instrument: 'keyboard' }).families).toEqual(['drop2']);
   });
+});
+
+it('a soloist who comes in asks for the room that leaves them theirs', () => {
+  expect(roomBehind(rooms.alone)).toBe(rooms.singer);
+  expect(roomBehind(rooms.bass)).toBe(rooms['bass and horn']);
+  expect(roomBehind(rooms['bass and horn'])).toBeUndefined();
 });

@@ -1,5 +1,6 @@
 import type { InstrumentId } from '../../voicing/base/instruments';
 import type { FamilyId, Room } from '../../voicing/base/types';
+import { rooms } from '../../voicing/data';
 import { defaultArrangement } from './defaults';
 import type { Arrangement } from './types';
 
@@ -72,4 +73,10 @@ export function withSetUp(arrangement: Arrangement, change: Partial<Arrangement>
   const unchosen = startsAlike(arrangement, startFor(arrangement.instrument, arrangement.room));
   if (!moved || !unchosen || change.families || change.tensions || change.asked) return changed;
   return { ...changed, ...startFor(changed.instrument, changed.room) };
+}
+
+/** The room to play in behind a soloist, where the room in hand has none; `undefined` where it has. */
+export function roomBehind({ others }: Pick<Room, 'others'>): Room | undefined {
+  if (others.soloist) return undefined;
+  return others.bass ? rooms['bass and horn'] : rooms.singer;
 }

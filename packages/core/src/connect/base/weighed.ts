@@ -1,3 +1,4 @@
+import { lowestFret } from '../../voicing/base/lowestFret';
 import { playingOf } from '../../voicing/playingOf';
 import type { Instrument, Voicing } from '../../voicing/base/types';
 
@@ -12,11 +13,4 @@ export function weigh(voicing: Voicing, instrument: Instrument): Weighed {
   const fret = lowestFret(voicing);
   const positionMm = fret ? playingOf(instrument).positionsMm[fret] : undefined;
   return positionMm === undefined ? { voicing } : { voicing, positionMm };
-}
-
-/** The lowest fretted note's fret; 0 for open grips and on keys. */
-export function lowestFret({ notes }: Voicing): number {
-  let lowest = Infinity;
-  for (const { fret = 0 } of notes) if (fret > 0 && fret < lowest) lowest = fret;
-  return lowest === Infinity ? 0 : lowest;
 }

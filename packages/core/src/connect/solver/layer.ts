@@ -2,7 +2,7 @@ import type { Degree } from '../../chord/degrees';
 import type { Midi } from '../../base/units';
 import type { Voicing } from '../../voicing/base/types';
 import type { Tone } from '../base/types';
-import { lowestFret } from '../base/weighed';
+import { lowestFret } from '../../voicing/base/lowestFret';
 
 /**
  * The candidates of one chord, sorted out for the solver. On strings one sound – the same tones at the

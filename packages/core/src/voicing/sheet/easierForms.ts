@@ -7,6 +7,7 @@ import type { PitchedChord } from '../../chord/types';
 import { enumerateVoicings } from '../enumerate';
 import { playingOf } from '../playingOf';
 import { materialOf } from '../base/material';
+import { lowestFret } from '../base/lowestFret';
 import { FEWEST_NOTES, leastNeeded } from '../base/partial';
 import { inList } from '../base/sentence';
 import { EASES, type Voicing, type VoicingSettings } from '../base/types';
@@ -36,11 +37,21 @@ export function easierForms(
 
 const pitchesOf = ({ notes }: Voicing): number[] => notes.map((note) => note.midi);
 
+/** Frets that another form may lie away, so that it is still the same place of the neck. */
+const NEAR_FRETS = 5;
+
+/** Less stretch, or where that is easy fewer fingers; on strings within a hand's way of where it was. */
 function easier(one: Voicing, than: Voicing): boolean {
+  if (Math.abs(lowestFret(one) - lowestFret(than)) > NEAR_FRETS) return false;
   const better = EASES.indexOf(one.ease) - EASES.indexOf(than.ease);
   if (better !== 0) return better < 0;
-  return (one.stretchMm ?? 0) < (than.stretchMm ?? 0) - NOTICEABLE_MM;
+  const [here, there] = [one.stretchMm ?? 0, than.stretchMm ?? 0];
+  const fewerFingers = than.ease === 'easy' && fingersOf(one) < fingersOf(than) && here <= there;
+  return here < there - NOTICEABLE_MM || fewerFingers;
 }
+
+const fingersOf = ({ notes }: Voicing): number =>
+  new Set(notes.flatMap(({ finger }) => finger ?? [])).size;
 
 /** The same notes at other places of the neck, and the same form at other pitches. */
 function elsewhere(

@@ -139,6 +139,35 @@ describe('easier forms', () => {
     },
   );
 
+  it('are easier as a player means it: less stretch or fewer fingers, near by, nothing open up the neck (property)', () => {
+    const fingers = ({ notes }: Voicing): number =>
+      new Set(notes.flatMap(({ finger }) => finger ?? [])).size;
+    const lowest = ({ notes }: Voicing): number =>
+      Math.min(...notes.flatMap(({ fret = 0 }) => (fret > 0 ? [fret] : [])));
+    let forms = 0;
+    for (const family of ['close', 'drop2', 'drop3', 'drop24', 'spread', 'shell+'] as const) {
+      for (const symbol of ['Cmaj7', 'F7', 'Bbm7', 'Em7b5', 'A13']) {
+        for (const voicing of voicings(symbol, family)) {
+          for (const { voicing: form, how } of easierForms(
+            chord(symbol),
+            voicing,
+            settings(family),
+          )) {
+            if (how.startsWith('with ')) continue;
+            forms += 1;
+            const less = form.stretchMm! < voicing.stretchMm! || fingers(form) < fingers(voicing);
+            expect(less).toBe(true);
+            const away = Math.abs(lowest(form) - lowest(voicing));
+            expect(Number.isFinite(away) ? away : 0).toBeLessThanOrEqual(5);
+            const frets = form.notes.map(({ fret = 0 }) => fret);
+            if (frets.includes(0)) expect(Math.max(...frets)).toBeLessThanOrEqual(5);
+          }
+        }
+      }
+    }
+    expect(forms).toBeGreaterThan(200);
+  });
+
   it('leave out the tone that is needed least: the root before the fifth, never a guide tone first', () => {
     const fewer = easierForms(chord('G13'), hard('G13', 'shell+'), settings('shell+')).find(
       ({ how }) => how.startsWith('without'),

@@ -90,9 +90,8 @@ const bitsOf = (degrees: readonly Degree[]): number =>
   degrees.reduce((bits, degree) => bits | bitOf(degree), 0);
 
 /** How many bits of a set of tones are one. */
-const COUNT = Uint8Array.from({ length: 1 << 12 }, (_, bits) =>
-  [...bits.toString(2)].reduce((sum, bit) => sum + Number(bit), 0),
-);
+const COUNT = new Uint8Array(1 << 12);
+for (let bits = 1; bits < COUNT.length; bits += 1) COUNT[bits] = COUNT[bits >> 1]! + (bits & 1);
 
 /** How many tones at least a set lacks of those that no other can stand for. */
 function needed({ guideTones, mayMiss, demands }: ToneChoice): (held: number) => number {
