@@ -9,7 +9,7 @@ interface FamilyChooserProps {
   readonly onChoose: (families: readonly FamilyId[]) => void;
 }
 
-const SUGGESTED = 'what suits the instrument and the room';
+const SUGGESTED = 'what suits the room';
 
 /** Which families a new tune is voiced in: some of one's own choice, or those that suit where it is played. */
 export function FamilyChooser({ chosen, onChoose }: FamilyChooserProps) {

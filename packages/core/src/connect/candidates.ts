@@ -1,12 +1,14 @@
 import type { Chord, PitchedChord } from '../chord/types';
 import { enumeratorOf, voicingKey, type Enumerator } from '../voicing/enumerate';
-import type { FamilyId, Voicing } from '../voicing/base/types';
+import { pitchName } from '../voicing/base/pitchName';
+import { FAMILY_IDS, type FamilyId, type Voicing } from '../voicing/base/types';
+import { familyOf } from '../voicing/families';
 import { nearestFamily, whyNoVoicing } from '../voicing/whyNone';
 import { pricesOf, type Prices } from './terms/prices';
 import { layerOf, type Layer } from './solver/layer';
 import { candidateCosts } from './candidateCosts';
 import { keepingTo, ruleKey } from './keeping';
-import type { ConnectSettings, LentFamily, Rule } from './base/types';
+import type { ConnectSettings, LentFamily, Rule, Wishes } from './base/types';
 
 export interface Candidates {
   /** For each chord what may be played; the very same list for the same chord, so that costs are shared. */
@@ -16,16 +18,18 @@ export interface Candidates {
 }
 
 /** What is said of single chords. */
-export type LocksAndRules = Pick<ConnectSettings, 'locks' | 'rules'>;
+export type OfSingleChords = Pick<ConnectSettings, 'locks' | 'rules'> & {
+  readonly wishes: Pick<Wishes, 'tops'>;
+};
 
 export type CandidateSource = (
   chords: readonly Chord[],
-  locksAndRules: LocksAndRules,
+  ofSingleChords: OfSingleChords,
 ) => Candidates;
 
 /**
- * What may be played for each chord: its lock, or what its families give, or what is lent. Under one
- * settings a chord, a lock or a rule that comes again, also in a later question, has the very same list.
+ * What may be played for each chord: its lock, or what its families give, or what is lent: where they voice
+ * it not at all, or not with the note on top that is wanted there. Under one settings a chord, a lock or a rule that comes again, also in a later question, has the very same list.
  */
 export function candidateSource(
   settings: ConnectSettings,
@@ -34,7 +38,8 @@ export function candidateSource(
   const narrow = narrowing(settings);
   const ruled = ruling();
   const locked = new Map<string, readonly Voicing[]>();
-  return (chords, { locks, rules }) => {
+  const topped = toppedLists();
+  return (chords, { locks, rules, wishes: { tops } }) => {
     const lent: LentFamily[] = [];
     let narrowed = false;
     const taken = (all: readonly Voicing[], chord: Chord, rule: Rule): readonly Voicing[] => {
@@ -47,8 +52,18 @@ export function candidateSource(
       const lock = locks[at];
       if (lock) return alone(chord, lock, locked);
       const rule = rules[at] ?? NO_RULE;
-      const { voicingsOf, lendTo, why } = source(rule.families ?? settings.families);
+      const families = rule.families ?? settings.families;
+      const { voicingsOf, lendTo, lendTop, why } = source(families);
       const own = voicingsOf(chord);
+      const top = tops[at];
+      const misses = top !== undefined && !topped(own, top).length;
+      if (misses && chord.kind === 'chord' && settings.lendFamily) {
+        const loan = lendTop(chord, (list) => topped(list, top));
+        if (loan) {
+          lent.push({ at, family: loan.family, why: noSuchTop(families, top) });
+          return taken(loan.voicings, chord, rule);
+        }
+      }
       if (own.length || chord.kind === 'no chord' || !settings.lendFamily) {
         return taken(own, chord, rule);
       }
@@ -69,6 +84,11 @@ export type VoicingSource = (families: readonly FamilyId[]) => FamilyVoicings;
 interface FamilyVoicings {
   readonly voicingsOf: Enumerator;
   readonly lendTo: (chord: PitchedChord) => Loan | undefined;
+  /** The family that gives what is kept of its voicings: free colours first, for they are there for that. */
+  readonly lendTop: (
+    chord: PitchedChord,
+    kept: (list: readonly Voicing[]) => readonly Voicing[],
+  ) => Loan | undefined;
   /** Why the families do not voice a chord. */
   readonly why: (chord: PitchedChord) => string;
 }
@@ -85,7 +105,7 @@ export function voicingSource(settings: ConnectSettings): VoicingSource {
     const chosen = { ...settings, families };
     const voicings = known.get(key) ?? {
       voicingsOf: enumeratorOf(chosen),
-      lendTo: lending(chosen),
+      ...lending(chosen),
       why: (chord) => whyNoVoicing(chord, chosen),
     };
     known.set(key, voicings);
@@ -126,15 +146,57 @@ function alone(
   return list;
 }
 
-/** The nearest family that voices a chord which the chosen ones do not. */
-function lending(settings: ConnectSettings): FamilyVoicings['lendTo'] {
-  const lenders = new Map<FamilyId, Enumerator>();
-  return (chord) => {
-    const family = nearestFamily(chord, settings);
-    if (!family) return undefined;
-    const lender = lenders.get(family) ?? enumeratorOf({ ...settings, families: [family] });
-    lenders.set(family, lender);
-    return { family, voicings: lender(chord) };
+/** What other families give where the chosen ones do not: the nearest, or for a wanted top one that has it. */
+function lending(settings: ConnectSettings): Pick<FamilyVoicings, 'lendTo' | 'lendTop'> {
+  const lender = (from: ConnectSettings) => {
+    const known = new Map<FamilyId, Enumerator>();
+    return (family: FamilyId, chord: PitchedChord): readonly Voicing[] => {
+      const enumerator = known.get(family) ?? enumeratorOf({ ...from, families: [family] });
+      known.set(family, enumerator);
+      return enumerator(chord);
+    };
+  };
+  const voicingsIn = lender(settings);
+  // A note that is wanted on top weighs more than how many voices lie under it.
+  const anySize: ConnectSettings = { ...settings, voices: 'family', strings: [] };
+  const inAnySize = lender(anySize);
+  return {
+    lendTo: (chord) => {
+      const family = nearestFamily(chord, settings);
+      // A chord of fewer tones than voices that were asked for is told in fewer.
+      if (!family || familyOf(family).lentLast) {
+        const told = nearestFamily(chord, anySize);
+        if (told) return { family: told, voicings: inAnySize(told, chord) };
+      }
+      return family && { family, voicings: voicingsIn(family, chord) };
+    },
+    lendTop: (chord, kept) => {
+      const others = FAMILY_IDS.filter((id) => id !== FOR_A_TOP_LINE);
+      for (const from of [voicingsIn, inAnySize]) {
+        for (const family of [FOR_A_TOP_LINE, ...others]) {
+          const voicings = kept(from(family, chord));
+          if (voicings.length) return { family, voicings };
+        }
+      }
+      return undefined;
+    },
+  };
+}
+
+const FOR_A_TOP_LINE: FamilyId = 'colour';
+
+const noSuchTop = (families: readonly FamilyId[], top: number): string =>
+  `no form of ${families.map((id) => familyOf(id).label).join(' or ')} has ${pitchName(top)} on top here`;
+
+/** The voicings of a list with a note on top; the very same list for the same question. */
+function toppedLists(): (list: readonly Voicing[], top: number) => readonly Voicing[] {
+  const known = new WeakMap<readonly Voicing[], Map<number, readonly Voicing[]>>();
+  return (list, top) => {
+    const byTop = known.get(list) ?? new Map<number, readonly Voicing[]>();
+    known.set(list, byTop);
+    const kept = byTop.get(top) ?? list.filter(({ notes }) => notes.at(-1)?.midi === top);
+    byTop.set(top, kept);
+    return kept;
   };
 }
 

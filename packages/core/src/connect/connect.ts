@@ -55,7 +55,7 @@ export function createConnector(): Connector {
       return solved(chords, settings, candidates(chords, settings), layers);
     },
     voicingsOf: (chord, settings) =>
-      groundwork(settings).candidates([chord], NO_LOCKS_OR_RULES).lists[0] ?? [],
+      groundwork(settings).candidates([chord], NOTHING_SAID).lists[0] ?? [],
   };
 }
 
@@ -72,7 +72,7 @@ function remembered<T>(
   };
 }
 
-const NO_LOCKS_OR_RULES = { locks: {}, rules: {} };
+const NOTHING_SAID = { locks: {}, rules: {}, wishes: { tops: {} } };
 
 /** All that candidates and costs hang on: everything but wishes, locks, rules and the loop. */
 const settingsKey = (settings: ConnectSettings): string =>

@@ -52,7 +52,7 @@ function askedTooMuch(chord: PitchedChord, settings: VoicingSettings): string | 
 
 /**
  * The family nearest to the first chosen one, in the order in which players meet them, that voices the
- * chord; of two as near the simpler.
+ * chord; of two as near the simpler. Families that need not tell the chord come last.
  */
 export function nearestFamily(
   chord: PitchedChord,
@@ -60,7 +60,8 @@ export function nearestFamily(
 ): FamilyId | undefined {
   const place = (id: FamilyId): number => families.findIndex((family) => family.id === id);
   const from = place(settings.families[0] ?? 'guide');
-  const nearness = (id: FamilyId): number => Math.abs(place(id) - from);
+  const last = (id: FamilyId): number => (familyOf(id).lentLast ? families.length : 0);
+  const nearness = (id: FamilyId): number => Math.abs(place(id) - from) + last(id);
   return families
     .map(({ id }) => id)
     .filter((id) => !settings.families.includes(id))

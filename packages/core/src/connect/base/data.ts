@@ -57,7 +57,7 @@ export const SIZES = {
   /** Each semitone of one hand's span beyond an octave on keys. */
   spanSemitone: 40,
   /** A wanted top note that is not on top, and each semitone by which it is missed. */
-  topMissed: 4000,
+  topMissed: 20000,
   offTopSemitone: 400,
   /** Each semitone the top moves where it was to hold, or goes the wrong way. */
   againstShape: 300,

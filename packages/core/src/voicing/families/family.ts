@@ -21,6 +21,8 @@ export interface VoicingFamily {
    * left out is said, but nothing is passed over for it.
    */
   readonly everyDegree?: true;
+  /** It need not tell the chord, so that others are lent before it. */
+  readonly lentLast?: true;
   /** What it is for, where it is not for every instrument. */
   readonly only?: 'keys';
   /** The ways it stacks a chord; or, for the family that stacks freely, what it draws on. */

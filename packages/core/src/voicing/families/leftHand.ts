@@ -26,6 +26,7 @@ export const leftHand: VoicingFamily = {
   label: 'left hand',
   about: 'Root with seventh, third or tenth in the left hand, under a line in the right.',
   only: 'keys',
+  lentLast: true,
   of: {
     kind: 'stacks',
     stacks: (material) =>

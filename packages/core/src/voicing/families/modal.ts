@@ -17,6 +17,7 @@ export const modal: VoicingFamily = {
   label: 'modal',
   about: 'Fourths or fifths stacked on every note of the scale, for a sound that stays.',
   everyDegree: true,
+  lentLast: true,
   of: {
     kind: 'stacks',
     stacks: (material) =>

@@ -12,6 +12,7 @@ const SIZES = [3, 4, 5];
 export const quartal: VoicingFamily = {
   id: 'quartal',
   label: 'in fourths',
+  lentLast: true,
   about: 'Stacked fourths from the chord and its tensions.',
   of: {
     kind: 'stacks',

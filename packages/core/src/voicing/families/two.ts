@@ -15,6 +15,7 @@ export const two: VoicingFamily = {
   label: 'two notes',
   about: 'Double stops: guide tones, root with 7, 3 or 10, thirds and sixths of the scale.',
   everyDegree: true,
+  lentLast: true,
   of: {
     kind: 'stacks',
     stacks: (material) => [
