@@ -164,7 +164,7 @@ function lending(settings: ConnectSettings): Pick<FamilyVoicings, 'lendTo' | 'le
     lendTo: (chord) => {
       const family = nearestFamily(chord, settings);
       // A chord of fewer tones than voices that were asked for is told in fewer.
-      if (!family || familyOf(family).lentLast) {
+      if (family && familyOf(family).lentLast) {
         const told = nearestFamily(chord, anySize);
         if (told) return { family: told, voicings: inAnySize(told, chord) };
       }
