@@ -295,6 +295,9 @@ function markEverything(positions: Positions): Arrangement {
   return {
     ...defaultArrangement,
     splits,
+    pools: whole.map((_, at) => {
+      return { at: partOf(at), symbol: `chord ${at}`, scale: 'altered', on: 0 } as const;
+    }),
     line: {
       keepTop: false,
       notes: whole.map((_, at) => ({ at: partOf(at), symbol: `chord ${at}`, midi: 60 })),
@@ -363,6 +366,8 @@ it(
             ? undefined
             : place + splitChords.filter((split) => split !== undefined && split < place).length;
         expect(slots.map((_, at) => noteAt.get(`chord ${at}`))).toEqual(places.chords.map(partsOf));
+        const poolAt = new Map(arrangement.pools.map((pool) => [pool.symbol, pool.at]));
+        expect(slots.map((_, at) => poolAt.get(`chord ${at}`))).toEqual(places.chords.map(partsOf));
         expect(slots.map((_, at) => deviceAt.get(`chord ${at}`))).toEqual(places.chords);
         const hitAt = new Map(arrangement.comp.hits.map(({ length, bar }) => [length, bar - 1]));
         expect(all.map((_, bar) => hitAt.get(ticks(bar + 1)))).toEqual(places.bars);
@@ -379,9 +384,9 @@ it(
         expect(all.map((_, bar) => lineAt.get(bar))).toEqual(places.bars);
 
         const { chords, bars } = places;
-        const lost = [...chords, ...chords, ...splitChords, ...bars, ...bars].filter(
-          (place) => place === undefined,
-        );
+        // A top note, an opened scale and a movement of each chord; a hit and a plan of each bar.
+        const marked = [...chords, ...chords, ...chords, ...splitChords, ...bars, ...bars];
+        const lost = marked.filter((place) => place === undefined);
         expect(unfit).toHaveLength(lost.length);
         expect(
           storeArrangement(arrangement, now, fitArrangement(stored, now)).line.notes,
