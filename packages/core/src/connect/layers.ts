@@ -5,7 +5,7 @@ import { pricesOf, type Prices } from './terms/prices';
 import type { Layers, Step } from './solver/layers';
 import { layerOf, type Layer } from './solver/layer';
 import { MOST_SCANNED, shiftsOn, stepBetween, type ChangeContext } from './solver/step';
-import { priceListOf, type PriceList } from './solver/tables';
+import { priceListOf, type PriceList } from './solver/priceList';
 import { candidateCosts } from './candidateCosts';
 import type { ChangePlace, ConnectSettings } from './base/types';
 

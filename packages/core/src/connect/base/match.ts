@@ -17,9 +17,22 @@ export function waysToFit(size: number, places: number): readonly Partners[] {
   const known = knownWays.get(key);
   if (known) return known;
   const positions = Array.from({ length: places }, (_, position) => position);
-  const rankedPaths = choose(positions, size).reverse();
-  knownWays.set(key, rankedPaths);
-  return rankedPaths;
+  const ways = choose(positions, size).reverse();
+  knownWays.set(key, ways);
+  return ways;
+}
+
+const knownLeftOut = new WeakMap<Partners, Map<number, readonly number[]>>();
+
+/** The places, out of so many, that a way to fit leaves out. */
+export function leftOut(way: Partners, places: number): readonly number[] {
+  const known = knownLeftOut.get(way) ?? new Map<number, readonly number[]>();
+  knownLeftOut.set(way, known);
+  const left =
+    known.get(places) ??
+    Array.from({ length: places }, (_, place) => place).filter((place) => !way.includes(place));
+  known.set(places, left);
+  return left;
 }
 
 export type MotionKind = 'held' | 'half step' | 'whole step' | 'leap' | 'enters' | 'ends';

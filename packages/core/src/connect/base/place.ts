@@ -2,7 +2,7 @@ import type { Degree } from '../../chord/degrees';
 import type { Chord } from '../../chord/types';
 import { pitchClassOf } from '../../pitch/spelling';
 import { pitchClass } from '../../base/units';
-import type { ChangePlace, Tone, VoiceFacts, Wishes } from './types';
+import type { ChangePlace, Tone, Wishes } from './types';
 
 /** Interval by which roots move when they fall a fifth or rise a fourth. */
 const UP_A_FOURTH = 5;
@@ -61,10 +61,19 @@ export const octavesOf = ({ phraseEnd }: ChangePlace): readonly number[] =>
 export const keeps = ({ keep }: ChangePlace, { midi }: Tone): boolean =>
   keep.length > 0 && keep.includes(pitchClass(midi));
 
+/** Whether tones have somewhere to go: sevenths where roots fall a fifth, a fourth where it is released. */
+export const hasResolutions = ({
+  fallsFifth: falls,
+  releases,
+}: Pick<ChangePlace, 'fallsFifth' | 'releases'>): boolean => falls || releases;
+
 /** Places alike to every term have the same key. */
 export const placeKey = (place: ChangePlace): string =>
   `${voiceKey(place)} ${place.keep.join(',')} ${Number(place.split)} ${Number(place.phraseEnd)}`;
 
+/** What of a place a single voice goes by. */
+export type VoicePlace = Pick<ChangePlace, 'fallsFifth' | 'releases' | 'top'>;
+
 /** Places alike to what a single voice costs. */
-export const voiceKey = ({ fallsFifth: falls, releases, top }: VoiceFacts['place']): string =>
+export const voiceKey = ({ fallsFifth: falls, releases, top }: VoicePlace): string =>
   `${Number(falls)} ${Number(releases)} ${top}`;

@@ -196,20 +196,27 @@ export interface Tone {
   readonly degree: Degree;
 }
 
-/** What a term may look at when one voice across a change is judged. Where the voice lies is no matter. */
+/** What a term may look at when one voice across a change is judged by how it moves. */
 export interface VoiceFacts {
-  readonly from: Degree;
-  readonly to: Degree;
   /** Signed semitones; where the whole hand moves an octave at the end of a phrase, what is left of it. */
   readonly step: number;
   readonly top: boolean;
   /** The next chord has the tone too, and it is asked to stay on top. */
   readonly common: boolean;
-  readonly place: Pick<ChangePlace, 'fallsFifth' | 'releases' | 'top'>;
+  readonly place: Pick<ChangePlace, 'top'>;
 }
 
-/** What a term may look at when one voice of the earlier chord ends. */
-export type EndFacts = Pick<VoiceFacts, 'from' | 'place'>;
+/** And when it is judged by where it comes from and leads, in a change that has resolutions. */
+export interface LeadingFacts {
+  readonly from: Degree;
+  readonly to: Degree;
+  /** As in `VoiceFacts`. */
+  readonly step: number;
+  readonly place: Pick<ChangePlace, 'fallsFifth' | 'releases'>;
+}
+
+/** What a term may look at when one voice of the earlier chord ends in such a change. */
+export type EndFacts = Pick<LeadingFacts, 'from' | 'place'>;
 
 /**
  * One part of the cost. Costs are whole hundredths of a semitone equivalent, 0 or more; a weight in
@@ -224,9 +231,11 @@ export interface CostTerm {
   readonly sound?: (facts: ChordFacts) => number;
   /** How it lies under the hand. */
   readonly grip?: (facts: ChordFacts) => number;
-  /** One voice across a change. */
+  /** One voice across a change, by how it moves. */
   readonly voice?: (facts: VoiceFacts) => number;
-  /** One voice of the earlier chord that ends. */
+  /** And by where it leads; asked only where a change has resolutions, see `hasResolutions`. */
+  readonly leading?: (facts: LeadingFacts) => number;
+  /** One voice of the earlier chord that ends; asked only there too. */
   readonly ends?: (facts: EndFacts) => number;
   /** Each voice that enters or ends. */
   readonly spare?: number;

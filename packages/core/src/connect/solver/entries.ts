@@ -1,7 +1,6 @@
-import { waysToFit, type Partners } from '../base/match';
+import { leftOut, waysToFit, type Partners } from '../base/match';
 import { once } from '../../base/once';
 import type { Layer } from './layer';
-import { leftOut } from './soundCosts';
 
 /** Which sounds are entered, and which of their voices. */
 export interface EntryKind {
@@ -29,11 +28,14 @@ export interface Entries {
   readonly tones: Int32Array;
   /** Pitches below the top added up, as displaced. */
   readonly inner: Int32Array;
-  /** By group: the tone on top, and the lowest inner sum. */
+  /** By group: the tone on top. */
   readonly topTone: Int32Array;
-  readonly lowest: Int32Array;
-  /** The cells of group `g`, one for each inner sum, are those from `cells[g]` up to `cells[g + 1]`. */
+  /** The cells of group `g`, one for each inner sum it has, are those from `cells[g]` up to `cells[g + 1]`. */
   readonly cells: Int32Array;
+  /** By cell: the inner sum, rising within a group. */
+  readonly sums: Int32Array;
+  /** By group and inner sum, from the lowest of the group on: the cell of that sum or of the next lower one. */
+  readonly nearest: readonly Int32Array[];
   /** The entries of cell `c` are those from `starts[c]` up to `starts[c + 1]`. */
   readonly starts: Int32Array;
 }
@@ -71,8 +73,9 @@ export function entriesOf(layer: Layer, kind: EntryKind): Entries | undefined {
     inner: inOrder(inner),
     tones,
     topTone: grid.topTone,
-    lowest: grid.lowest,
     cells: grid.cells,
+    sums: grid.sums,
+    nearest: grid.nearest,
     starts: grid.starts,
   };
 }
@@ -141,38 +144,49 @@ function innerSums({ sound, tones }: Listed, layer: Layer, { size, octaves }: En
 
 /** Groups, their cells, and the order of entries that fills them. */
 function gridOf(tones: readonly number[], inner: Int32Array, size: number) {
-  const topOf = (entry: number): number => tones[entry * size]!;
-  const topTone = Int32Array.from(new Set(inner.map((_, entry) => topOf(entry)))).sort();
-  const groupAt = new Int32Array(topTone.at(-1)! + 1);
-  topTone.forEach((tone, group) => {
-    groupAt[tone] = group;
+  const count = inner.length;
+  const order = inOrder(inner.map((sum, entry) => tones[entry * size]! * HIGHEST_SUM + sum));
+  const [topTone, cells, sums, starts]: number[][] = [[], [], [], []];
+  order.forEach((entry, rank) => {
+    const top = tones[entry * size]!;
+    const newGroup = top !== topTone!.at(-1);
+    if (newGroup) {
+      topTone!.push(top);
+      cells!.push(sums!.length);
+    }
+    if (!newGroup && inner[entry] === sums!.at(-1)) return;
+    sums!.push(inner[entry]!);
+    starts!.push(rank);
   });
-  const group = inner.map((_, entry) => groupAt[topOf(entry)]!);
-  const lowest = new Int32Array(topTone.length).fill(0x7fffffff);
-  const highest = new Int32Array(topTone.length);
-  inner.forEach((sum, entry) => {
-    const at = group[entry]!;
-    lowest[at] = Math.min(lowest[at]!, sum);
-    highest[at] = Math.max(highest[at]!, sum);
-  });
-  const cells = new Int32Array(topTone.length + 1);
-  lowest.forEach((low, at) => {
-    cells[at + 1] = cells[at]! + highest[at]! - low + 1;
-  });
-  const cellOf = inner.map((sum, entry) => cells[group[entry]!]! + sum - lowest[group[entry]!]!);
-  return { topTone, lowest, cells, ...countingSort(cellOf, cells.at(-1)!) };
+  cells!.push(sums!.length);
+  starts!.push(count);
+  const nearest = topTone!.map((_, group) =>
+    nearestCells(sums!, cells![group]!, cells![group + 1]!),
+  );
+  return {
+    order,
+    topTone: Int32Array.from(topTone!),
+    cells: Int32Array.from(cells!),
+    sums: Int32Array.from(sums!),
+    starts: Int32Array.from(starts!),
+    nearest,
+  };
 }
 
-/** The order of rising keys, those alike as they come, and where each key begins in it. */
-export function countingSort(keys: Int32Array, count: number) {
-  const starts = new Int32Array(count + 1);
-  for (const key of keys) starts[key + 1]! += 1;
-  for (let key = 0; key < count; key += 1) starts[key + 1]! += starts[key]!;
-  const next = starts.slice();
-  const order = new Int32Array(keys.length);
-  keys.forEach((key, at) => {
-    order[next[key]!] = at;
-    next[key]! += 1;
-  });
-  return { order, starts };
+/** Above what the pitches of a voicing, moved an octave or not, add up to. */
+const HIGHEST_SUM = 4096;
+
+/** The positions of rising keys, of those alike as they come; a key is a whole number below 2³¹. */
+function inOrder(keys: Int32Array): Int32Array {
+  // Key and position as one number: sorted without a comparing function.
+  const sorted = Float64Array.from(keys, (key, at) => key * keys.length + at).sort();
+  return Int32Array.from(sorted, (number) => number % keys.length);
+}
+
+/** From the lowest sum of some cells to the highest the last cell whose sum is not above. */
+function nearestCells(sums: readonly number[], first: number, end: number): Int32Array {
+  const lowest = sums[first]!;
+  const cells = new Int32Array(sums[end - 1]! - lowest + 1);
+  for (let cell = first; cell < end; cell += 1) cells.fill(cell, sums[cell]! - lowest);
+  return cells;
 }

@@ -19,8 +19,8 @@ export interface Layer {
   readonly first: Int32Array;
   /** Positions in `tones`. */
   readonly voices: Int32Array;
-  /** By the number of their voices, the sounds; silence has none and is left out. */
-  readonly bySize: ReadonlyMap<number, Int32Array>;
+  /** By the number of their voices; silence has none and is left out. */
+  readonly bySize: ReadonlyMap<number, SoundsOfSize>;
   /** By sound: its intervals as one number. Two sounds of one shape are a block shift apart. */
   readonly shape: Float64Array;
   /** By sound: the pitch of the top voice, 0 for silence. */
@@ -38,6 +38,12 @@ export interface Layer {
   readonly stancePlace: Int32Array;
   /** Where the index finger may stand: frets, 0 for open grips and on keys. */
   readonly places: Int32Array;
+}
+
+export interface SoundsOfSize {
+  readonly sounds: Int32Array;
+  /** By voice, from the top down: the tone that each of the sounds has there. */
+  readonly voices: readonly Int32Array[];
 }
 
 const known = new WeakMap<readonly Voicing[], Layer>();
@@ -140,8 +146,13 @@ function soundColumns(sounds: readonly Int32Array[], tones: readonly Tone[]) {
     return code;
   };
   const sizes = [...new Set(sounds.map(({ length }) => length))].filter((size) => size > 0);
-  const ofSize = (size: number): Int32Array =>
-    Int32Array.from([...sounds.keys()].filter((sound) => sounds[sound]!.length === size));
+  const ofSize = (size: number): SoundsOfSize => {
+    const alike = Int32Array.from([...sounds.keys()].filter((at) => sounds[at]!.length === size));
+    const voices = Array.from({ length: size }, (_, voice) =>
+      alike.map((sound) => sounds[sound]![voice]!),
+    );
+    return { sounds: alike, voices };
+  };
   return {
     first,
     voices,
@@ -153,21 +164,21 @@ function soundColumns(sounds: readonly Int32Array[], tones: readonly Tone[]) {
 
 /** Stances are numbered sound by sound. */
 function stanceColumns(voicings: readonly Voicing[], soundOf: Int32Array, sounds: number) {
-  const { groupOf: placeOf, examples } = grouped(voicings.length, (candidate) =>
-    lowestFret(voicings[candidate]!),
-  );
-  const places = Int32Array.from(examples, (candidate) => lowestFret(voicings[candidate]!));
-  const taken = new Uint8Array(sounds * places.length);
-  const cellOf = soundOf.map((sound, candidate) => sound * places.length + placeOf[candidate]!);
-  for (const cell of cellOf) taken[cell] = 1;
-  const stanceAt = new Int32Array(taken.length);
+  const { places, placeOf } = placesOf(voicings);
+  const cellOf = new Int32Array(voicings.length);
+  const stanceAt = new Int32Array(sounds * places.length).fill(UNTAKEN);
+  for (let candidate = 0; candidate < cellOf.length; candidate += 1) {
+    const cell = soundOf[candidate]! * places.length + placeOf[candidate]!;
+    cellOf[candidate] = cell;
+    stanceAt[cell] = 0;
+  }
   const stances = new Int32Array(sounds + 1);
   const stanceSound: number[] = [];
   const stancePlace: number[] = [];
   for (let sound = 0; sound < sounds; sound += 1) {
     for (let place = 0; place < places.length; place += 1) {
       const cell = sound * places.length + place;
-      if (!taken[cell]) continue;
+      if (stanceAt[cell] === UNTAKEN) continue;
       stanceAt[cell] = stanceSound.push(sound) - 1;
       stancePlace.push(place);
     }
@@ -180,4 +191,18 @@ function stanceColumns(voicings: readonly Voicing[], soundOf: Int32Array, sounds
     stanceSound: Int32Array.from(stanceSound),
     stancePlace: Int32Array.from(stancePlace),
   };
+}
+
+const UNTAKEN = -1;
+
+/** The frets where the index finger may stand, as they come, and by candidate a position among them. */
+function placesOf(voicings: readonly Voicing[]) {
+  const places: number[] = [];
+  const placeAt: (number | undefined)[] = [];
+  const placeOf = new Int32Array(voicings.length);
+  for (let candidate = 0; candidate < placeOf.length; candidate += 1) {
+    const fret = lowestFret(voicings[candidate]!);
+    placeOf[candidate] = placeAt[fret] ??= places.push(fret) - 1;
+  }
+  return { places: Int32Array.from(places), placeOf };
 }

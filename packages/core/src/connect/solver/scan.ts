@@ -72,17 +72,18 @@ function reachOf(
   { order }: Sources,
 ): Int32Array {
   const sounds = order.length;
-  const reach = new Int32Array(width * sounds);
+  const reach = new Int32Array(width * sounds).fill(UNREACHABLE);
   for (let rank = 0; rank < sounds; rank += 1) {
-    const begin = stances[order[rank]!]!;
-    const end = stances[order[rank]! + 1]!;
-    for (let place = 0; place < width; place += 1) {
-      let least = UNREACHABLE;
-      for (let stance = begin; stance < end; stance += 1) {
-        const way = values[stance]! + price[stancePlace[stance]! * width + place]!;
-        if (way < least) least = way;
+    const sound = order[rank]!;
+    for (let stance = stances[sound]!; stance < stances[sound + 1]!; stance += 1) {
+      const value = values[stance]!;
+      const row = stancePlace[stance]! * width;
+      let at = rank;
+      for (let place = row; place < row + width; place += 1) {
+        const total = value + price[place]!;
+        if (total < reach[at]!) reach[at] = total;
+        at += sounds;
       }
-      reach[place * sounds + rank] = least;
     }
   }
   return reach;

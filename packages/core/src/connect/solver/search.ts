@@ -2,11 +2,11 @@
  * The search for the least, where there are many sounds.
  *
  * Most of the cost of a change is a sum over voices, and no voice moves for less than `slope` a semitone.
- * So a pair costs at least `slope` times the distance of the sums of its pitches. Sources stand in the
- * order of their sums; a target looks at its own sum first, then further and further down and up, until
- * no source from there on can come in under the best total it has. Within one sum sources stand by value,
- * and the look ends at the first that cannot; of the others the top voice is looked up, with the same
- * bound for the rest, before the pair is weighed in full.
+ * So a pair costs at least what its two tones on top cost, and `slope` times the distance of what the
+ * pitches below them add up to. Sources stand in groups of one tone on top, a group in cells of one sum,
+ * rising, and a cell by value. A target goes through the groups, the most promising first; in each it looks
+ * at its own sum first, then further and further down and up, until no source from there on can come in
+ * under the best total it has. What is left is weighed in full.
  *
  * Exact, because nothing is passed over but what cannot come in under a total already in hand, and because
  * whatever a pair costs beyond its voices (a block shift, spare voices, the way along the neck) is 0 or
@@ -35,8 +35,9 @@ interface Search extends Sources {
   readonly size: number;
   readonly slope: number;
   readonly topTone: Int32Array;
-  readonly lowest: Int32Array;
   readonly cells: Int32Array;
+  readonly sums: Int32Array;
+  readonly nearest: readonly Int32Array[];
   readonly starts: Int32Array;
   readonly sourceTones: Int32Array;
   readonly sourceSound: Int32Array;
@@ -113,91 +114,79 @@ function searchForTarget(
   const { bounds } = search.run;
   for (let rank = 0; rank < group.length; rank += 1) {
     if (least[rank]! + fee >= bounds[sound]!) return;
-    const sure = fee + onTop[rank]!;
-    if (sure + leastOfGroup(search, group[rank]!, inner) >= bounds[sound]!) continue;
-    lookThrough(search, t, sound, fee, sure, group[rank]!, inner);
+    lookThrough(search, t, sound, fee + onTop[rank]!, group[rank]!, inner);
   }
-}
-
-/** The least that any entry of a group, less its top voice, can come to for a target. */
-function leastOfGroup(
-  { cells, lowest, fromBelow, fromAbove, slope }: Search,
-  group: number,
-  inner: number,
-) {
-  const first = cells[group]!;
-  const last = cells[group + 1]! - 1;
-  const here = first + inner - lowest[group]!;
-  if (here < first) return fromAbove[first]! + slope * (first - here);
-  if (here > last) return fromBelow[last]! + slope * (here - last);
-  return Math.min(fromBelow[here]!, fromAbove[here]!);
 }
 
 /**
  * Tries the entries of a group, from the target's own inner sum down and up.
- * @param onTop what the top voices cost, and the target's fee
+ * @param sure what the top voices cost, and the target's fee
  */
 function lookThrough(
   search: Search,
   t: number,
   sound: number,
-  fee: number,
-  onTop: number,
+  sure: number,
   group: number,
   inner: number,
 ): void {
-  const { fromBelow, fromAbove, slope, cells } = search;
+  const { fromBelow, fromAbove, slope, cells, sums } = search;
   const { bounds } = search.run;
   const first = cells[group]!;
-  const last = cells[group + 1]! - 1;
-  const here = first + inner - search.lowest[group]!;
-  for (let cell = here < last ? here : last; cell >= first; cell -= 1) {
-    const way = onTop + slope * (here - cell);
+  const end = cells[group + 1]!;
+  const below = cellBelow(search, group, inner);
+  for (let cell = below; cell >= first; cell -= 1) {
+    const way = sure + slope * (inner - sums[cell]!);
     if (fromBelow[cell]! + way >= bounds[sound]!) break;
-    look(search, t, sound, fee, cell, way);
+    look(search, t, sound, sure, cell, way);
   }
-  for (let cell = here < first ? first : here + 1; cell <= last; cell += 1) {
-    const way = onTop + slope * (cell - here);
+  for (let cell = below + 1; cell < end; cell += 1) {
+    const way = sure + slope * (sums[cell]! - inner);
     if (fromAbove[cell]! + way >= bounds[sound]!) break;
-    look(search, t, sound, fee, cell, way);
+    look(search, t, sound, sure, cell, way);
   }
 }
 
-/** Tries the entries of one cell. */
+/** The last cell of a group whose sum is not above an inner sum; the one before the first where all are. */
+function cellBelow({ cells, sums, nearest }: Search, group: number, inner: number): number {
+  const first = cells[group]!;
+  const above = inner - sums[first]!;
+  if (above < 0) return first - 1;
+  const known = nearest[group]!;
+  return above < known.length ? known[above]! : cells[group + 1]! - 1;
+}
+
+/** Tries the entries of one cell: each is weighed in full, until none that is left can help. */
 function look(
   search: Search,
   t: number,
-  sound: number,
-  fee: number,
+  to: number,
+  sure: number,
   cell: number,
   way: number,
 ): void {
-  const { value, entry, starts } = search;
-  const { bounds } = search.run;
+  const { value, entry, starts, size, width, innerPrice, targetTones, sourceTones } = search;
+  const { fees, least, sourceSound, whole, run } = search;
+  const { bounds } = run;
   const end = starts[cell + 1]!;
-  for (let k = starts[cell]!; k < end; k += 1) {
-    if (value[k]! + way >= bounds[sound]!) break;
-    weigh(search, t, sound, fee, entry[k]!);
+  const ours = t * size;
+  for (let k = starts[cell]!; k < end && value[k]! + way < bounds[to]!; k += 1) {
+    const e = entry[k]!;
+    const theirs = e * size;
+    const from = sourceSound[e]!;
+    let cost = sure + fees[e]!;
+    for (let voice = 1; voice < size; voice += 1) {
+      cost += innerPrice[targetTones[ours + voice]! * width + sourceTones[theirs + voice]!]!;
+    }
+    if (cost + least[from]! >= bounds[to]!) continue;
+    offer(run, from, to, whole ? cost + togetherIn(search, from, to, e) : cost);
   }
 }
 
-/** Weighs one pair in full. */
-function weigh(search: Search, t: number, to: number, fee: number, e: number): void {
-  const { size, width, innerPrice, targetTones, sourceTones, run } = search;
-  const [a, b] = [e * size, t * size];
-  const from = search.sourceSound[e]!;
-  let cost = fee + search.fees[e]! + search.topPrice[targetTones[b]! * width + sourceTones[a]!]!;
-  for (let voice = 1; voice < size; voice += 1) {
-    cost += innerPrice[targetTones[b + voice]! * width + sourceTones[a + voice]!]!;
-  }
-  if (cost + search.least[from]! >= run.bounds[to]!) return;
-  if (search.whole) {
-    const { source, target, prices } = run.space;
-    if (source.shape[from] === target.shape[to]) {
-      cost += together(source, from, target, to, search.octave[e]!, prices);
-    }
-  }
-  offer(run, from, to, cost);
+function togetherIn({ run, octave }: Search, from: number, to: number, e: number): number {
+  const { source, target, prices } = run.space;
+  if (source.shape[from] !== target.shape[to]) return 0;
+  return together(source, from, target, to, octave[e]!, prices);
 }
 
 function searchOf({ source, target, fees, whole }: Pairing, run: Run): Search {
@@ -216,8 +205,9 @@ function searchOf({ source, target, fees, whole }: Pairing, run: Run): Search {
     size: source.size,
     slope,
     topTone: source.topTone,
-    lowest: source.lowest,
     cells: source.cells,
+    sums: source.sums,
+    nearest: source.nearest,
     starts: source.starts,
     sourceTones: source.tones,
     sourceSound: source.sound,

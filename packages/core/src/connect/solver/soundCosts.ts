@@ -1,6 +1,6 @@
-import { waysToFit, type Partners } from '../base/match';
+import { leftOut, waysToFit, type Partners } from '../base/match';
 import { UNREACHABLE } from './layers';
-import type { Layer } from './layer';
+import type { Layer, SoundsOfSize } from './layer';
 import type { VoiceTable } from './tables';
 
 /** What a change costs besides its voices and the way along the neck. */
@@ -25,80 +25,133 @@ export interface SoundChange {
 }
 
 /**
- * For one later sound what each earlier one costs, the way along the neck aside: the voices paired so
- * that it is the least.
+ * What pairs of sounds cost, the way along the neck aside, the voices paired so that each is the least: for
+ * every later sound a row of all earlier ones.
  */
+export function costsOfPairs(change: SoundChange): Int32Array {
+  const { earlier, later } = change;
+  const costs = new Int32Array(earlier.top.length * later.top.length);
+  for (const to of later.bySize.values()) weighRows(change, to, to.sounds, costs);
+  return costs;
+}
+
+/** The row of one later sound. */
 export function costsOfSound(change: SoundChange, sound: number): Int32Array {
-  const { earlier, later, octaves, prices } = change;
+  const { earlier, later } = change;
+  const [begin, end] = [later.first[sound]!, later.first[sound + 1]!];
+  const voices = Array.from(later.voices.subarray(begin, end), (tone) => Int32Array.of(tone));
   const costs = new Int32Array(earlier.top.length);
-  const size = sizeOf(later, sound);
-  // Silence leads anywhere, and anything to silence, at no cost.
-  if (!size) return costs;
-  for (const [other, peers] of earlier.bySize) {
-    for (let i = 0; i < peers.length; i += 1) costs[peers[i]!] = UNREACHABLE;
-    for (let block = 0; block < octaves.length; block += 1) {
-      const octave = octaves[block]!;
-      const moved = octave ? prices.octave + Math.min(size, other) * prices.octaveVoice : 0;
-      const fee = Math.abs(size - other) * prices.spare + moved;
-      for (const way of other < size ? waysToFit(other, size) : waysToFit(size, other)) {
-        takeWay(change, sound, peers, other, way, block, fee, costs);
+  if (voices.length) weighRows(change, { sounds: Int32Array.of(sound), voices }, FIRST_ROW, costs);
+  return costs;
+}
+
+const FIRST_ROW = Int32Array.of(0);
+
+/**
+ * Fills in the rows of later sounds of one size. Silence leads anywhere, and anything to silence, at no
+ * cost.
+ */
+function weighRows(
+  change: SoundChange,
+  to: SoundsOfSize,
+  rows: Int32Array,
+  costs: Int32Array,
+): void {
+  const { earlier, octaves, prices } = change;
+  const size = to.voices.length;
+  for (const [other, from] of earlier.bySize) {
+    const pairs = from.sounds.length * to.sounds.length;
+    const [small, large] = [Math.min(size, other), Math.max(size, other)];
+    const best = new Int32Array(pairs).fill(UNREACHABLE);
+    const sums = new Int32Array(pairs);
+    octaves.forEach((octave, block) => {
+      const moved = octave ? prices.octave + small * prices.octaveVoice : 0;
+      for (const way of waysToFit(small, large)) {
+        sums.fill((large - small) * prices.spare + moved);
+        addVoices(change, from, to, way, block, sums);
+        if (size === other) addTogether(change, from, to, octave, sums);
+        for (let i = 0; i < pairs; i += 1) if (sums[i]! < best[i]!) best[i] = sums[i]!;
       }
+    });
+    rows.forEach((row, at) => {
+      const [start, width] = [row * earlier.top.length, from.sounds.length];
+      for (let i = 0; i < width; i += 1) costs[start + from.sounds[i]!] = best[at * width + i]!;
+    });
+  }
+}
+
+/** Adds what the voices cost, paired in one way. */
+function addVoices(
+  { earlier, table }: SoundChange,
+  from: SoundsOfSize,
+  to: SoundsOfSize,
+  way: Partners,
+  block: number,
+  sums: Int32Array,
+): void {
+  const growing = from.voices.length < to.voices.length;
+  way.forEach((partner, small) => {
+    const prices = small ? table.inner : table.top;
+    const rows = to.voices[growing ? partner : small]!.map(
+      (tone) => tone * table.width + block * earlier.tones.length,
+    );
+    addPrices(prices, rows, from.voices[growing ? small : partner]!, sums);
+  });
+  if (!table.ends || growing) return;
+  const rows = new Int32Array(to.sounds.length);
+  for (const voice of leftOut(way, from.voices.length)) {
+    addPrices(table.ends, rows, from.voices[voice]!, sums);
+  }
+}
+
+/** Adds the prices of one voice: of every row those that stand at some places. */
+function addPrices(
+  prices: Int32Array,
+  rows: Int32Array,
+  places: Int32Array,
+  sums: Int32Array,
+): void {
+  let at = 0;
+  for (let row = 0; row < rows.length; row += 1) {
+    const begin = rows[row]!;
+    for (let i = 0; i < places.length; i += 1) {
+      sums[at]! += prices[begin + places[i]!]!;
+      at += 1;
     }
   }
-  return costs;
+}
+
+/** For the pairs of one shape: their voices all go one way together, or sound the same again. */
+function addTogether(
+  { earlier, later, prices }: SoundChange,
+  from: SoundsOfSize,
+  to: SoundsOfSize,
+  octave: number,
+  sums: Int32Array,
+): void {
+  const places = new Map<number, number[]>();
+  from.sounds.forEach((sound, place) => {
+    const alike = places.get(earlier.shape[sound]!);
+    if (alike) alike.push(place);
+    else places.set(earlier.shape[sound]!, [place]);
+  });
+  to.sounds.forEach((sound, row) => {
+    for (const place of places.get(later.shape[sound]!) ?? []) {
+      const other = from.sounds[place]!;
+      sums[row * from.sounds.length + place]! += together(
+        earlier,
+        other,
+        later,
+        sound,
+        octave,
+        prices,
+      );
+    }
+  });
 }
 
 export const sizeOf = ({ first }: Layer, sound: number): number =>
   first[sound + 1]! - first[sound]!;
-
-/** Weighs one way to pair voices against all earlier sounds of a size; keeps what is less. */
-function takeWay(
-  { earlier, later, octaves, table, prices }: SoundChange,
-  sound: number,
-  peers: Int32Array,
-  other: number,
-  way: Partners,
-  block: number,
-  fee: number,
-  costs: Int32Array,
-): void {
-  const { first, voices, shape } = earlier;
-  const { inner, top, ends, width } = table;
-  const begin = later.first[sound]!;
-  const size = sizeOf(later, sound);
-  const growing = other < size;
-  const ending = ends && other > size ? leftOut(way, other) : NONE;
-  const rows = new Int32Array(way.length);
-  for (let small = 0; small < rows.length; small += 1) {
-    const tone = later.voices[begin + (growing ? way[small]! : small)]!;
-    rows[small] = tone * width + block * earlier.tones.length;
-  }
-  const theirs = growing ? IN_ORDER : way;
-  const [topRow, topVoice, count] = [rows[0]!, theirs[0]!, rows.length];
-  const ownShape = later.shape[sound]!;
-  for (let i = 0; i < peers.length; i += 1) {
-    const peer = peers[i]!;
-    const at = first[peer]!;
-    let cost = fee + top[topRow + voices[at + topVoice]!]!;
-    for (let voice = 1; voice < count; voice += 1) {
-      cost += inner[rows[voice]! + voices[at + theirs[voice]!]!]!;
-    }
-    for (const voice of ending) cost += ends![voices[at + voice]!]!;
-    if (shape[peer] === ownShape) {
-      cost += together(earlier, peer, later, sound, octaves[block]!, prices);
-    }
-    if (cost < costs[peer]!) costs[peer] = cost;
-  }
-}
-
-/** The voices of a smaller sound from the top down. */
-const IN_ORDER: Partners = Array.from({ length: 16 }, (_, voice) => voice);
-
-const NONE: readonly number[] = [];
-
-/** The voices of a larger sound that a way to pair it leaves out. */
-export const leftOut = (way: Partners, size: number): number[] =>
-  Array.from({ length: size }, (_, voice) => voice).filter((voice) => !way.includes(voice));
 
 /** For all voices of two sounds of one shape: going one way together, or the same sound again. */
 export function together(

@@ -41,11 +41,11 @@ export function sourcesOf(
     }
     if (begin < end) lowest[cell] = value[begin]!;
   }
-  return { entry, value, ...envelopes(lowest, entries.cells, slope) };
+  return { entry, value, ...envelopes(lowest, entries, slope) };
 }
 
 /** The least of every cell as seen from either side. */
-function envelopes(lowest: Int32Array, cells: Int32Array, slope: number) {
+function envelopes(lowest: Int32Array, { cells, sums }: Entries, slope: number) {
   const fromBelow = lowest.slice();
   const fromAbove = lowest.slice();
   const groupLeast = new Int32Array(cells.length - 1).fill(UNREACHABLE);
@@ -56,11 +56,11 @@ function envelopes(lowest: Int32Array, cells: Int32Array, slope: number) {
       groupLeast[group] = Math.min(groupLeast[group]!, lowest[cell]!);
     }
     for (let cell = first + 1; cell <= last; cell += 1) {
-      const passed = fromBelow[cell - 1]! + slope;
+      const passed = fromBelow[cell - 1]! + slope * (sums[cell]! - sums[cell - 1]!);
       if (passed < fromBelow[cell]!) fromBelow[cell] = passed;
     }
     for (let cell = last - 1; cell >= first; cell -= 1) {
-      const passed = fromAbove[cell + 1]! + slope;
+      const passed = fromAbove[cell + 1]! + slope * (sums[cell + 1]! - sums[cell]!);
       if (passed < fromAbove[cell]!) fromAbove[cell] = passed;
     }
   }

@@ -11,7 +11,7 @@ import { weigh } from '../base/weighed';
 import { UNREACHABLE, type Step } from './layers';
 import { layerOf } from './layer';
 import { MOST_SCANNED, shiftsOn, stepBetween } from './step';
-import { priceListOf } from './tables';
+import { priceListOf } from './priceList';
 
 const SYMBOLS = ['Dm7', 'G7b9', 'Cmaj7', 'C6', 'F#m7b5', 'Bb7', 'Am', 'G7'];
 const FAMILIES: FamilyId[] = ['guide', 'shell', 'close', 'drop2', 'drop3', 'rootless', 'spread'];

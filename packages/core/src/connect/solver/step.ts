@@ -10,9 +10,10 @@ import { pairingsOf } from './pairings';
 import { remembered } from './remembered';
 import { pairCosts, scan } from './scan';
 import { search } from './search';
-import { costsOfSound, type SoundChange } from './soundCosts';
+import { costsOfPairs, costsOfSound, type SoundChange } from './soundCosts';
 import { sweepBy, type LeastByTarget, type HandMoves } from './sweep';
-import { tableOf, turnedRound, type PriceList } from './tables';
+import type { PriceList } from './priceList';
+import { tableOf, turnedRound } from './tables';
 
 /** What changes of one kind share. */
 export interface ChangeContext {
@@ -31,18 +32,20 @@ export const MOST_SCANNED = 6000;
 /** Prices of shifts along the neck. An open grip stands nowhere: the hand comes from and goes anywhere. */
 export function shiftsOn(instrument: Instrument, prices: Prices): ChangeContext['shift'] {
   const stands = playingOf(instrument).positionsMm;
-  if (!stands.length) return () => 0;
-  return (a, b) => (a && b ? prices.shift(stands[a]!, stands[b]!) : 0);
+  const width = stands.length;
+  const known = Int32Array.from({ length: width * width }, (_, at) => {
+    const [a, b] = [Math.floor(at / width), at % width];
+    return a && b ? prices.shift(stands[a]!, stands[b]!) : 0;
+  });
+  return width ? (a, b) => known[a * width + b]! : () => 0;
 }
 
 /** The change between two layers, to be asked in either direction. */
 export function stepBetween(from: Layer, to: Layer, context: ChangeContext): Step {
   const change = once(() => soundChange(from, to, context));
   const handMoves = once(() => handMovesBetween(from, to, context.shift));
-  const rows: (Int32Array | undefined)[] = [];
-  const row = (sound: number): Int32Array => (rows[sound] ??= costsOfSound(change(), sound));
   const few = from.top.length * to.top.length <= context.mostScanned;
-  const [ahead, back] = few ? scans(from, to, handMoves, row) : searches(change, handMoves);
+  const { ahead, back, soundCost } = few ? scans(change, handMoves) : searches(change, handMoves);
   return {
     forward: remembered(sweepBy(from, to, (values) => ahead()(values))),
     backward: remembered(sweepBy(to, from, (values) => back()(values))),
@@ -50,7 +53,7 @@ export function stepBetween(from: Layer, to: Layer, context: ChangeContext): Ste
       const [here, there] = [from.stanceOf[a]!, to.stanceOf[b]!];
       const { price, width } = handMoves();
       const way = price[from.stancePlace[here]! * width + to.stancePlace[there]!]!;
-      return way + row(to.stanceSound[there]!)[from.stanceSound[here]!]!;
+      return way + soundCost(from.stanceSound[here]!, to.stanceSound[there]!);
     },
   };
 }
@@ -78,57 +81,50 @@ function handMovesBetween(from: Layer, to: Layer, shift: ChangeContext['shift'])
   return { price, width };
 }
 
-/** Forward in time, and back; each made ready when first asked for. */
-type BothDirections = readonly [ahead: () => LeastByTarget, back: () => LeastByTarget];
-
-function scans(
-  from: Layer,
-  to: Layer,
-  handMoves: () => HandMoves,
-  row: (sound: number) => Int32Array,
-): BothDirections {
-  const costs = once(() => {
-    const all = new Int32Array(from.top.length * to.top.length);
-    to.top.forEach((_, sound) => {
-      all.set(row(sound), sound * from.top.length);
-    });
-    return all;
-  });
-  return [
-    once(() => scan(from, to, handMoves(), pairCosts(costs(), from.top.length))),
-    once(() => {
-      const turned = transposed(costs(), from.top.length);
-      return scan(to, from, handMovesBack(handMoves()), pairCosts(turned, to.top.length));
-    }),
-  ];
+/** A change looked at forward in time, and back; each made ready when first asked for. */
+interface Looks {
+  readonly ahead: () => LeastByTarget;
+  readonly back: () => LeastByTarget;
+  /** Of two sounds, the way along the neck aside. */
+  readonly soundCost: (earlier: number, later: number) => number;
 }
 
-function searches(change: () => SoundChange, handMoves: () => HandMoves): BothDirections {
-  return [
-    once(() => {
-      const { earlier, later, octaves, table, prices } = change();
-      const field = { source: earlier, target: later, handMoves: handMoves(), table, prices };
-      return search(
-        field,
-        pairingsOf(earlier, later, octaves, prices, table.ends ? { source: table.ends } : {}),
-      );
+function scans(change: () => SoundChange, handMoves: () => HandMoves): Looks {
+  const costs = once(() => costsOfPairs(change()));
+  const width = (): number => change().earlier.top.length;
+  return {
+    ahead: once(() => {
+      const { earlier, later } = change();
+      return scan(earlier, later, handMoves(), pairCosts(costs(), width()));
     }),
-    once(() => {
+    back: once(() => {
+      const { earlier, later } = change();
+      const turned = pairCosts(transposed(costs(), width()), later.top.length);
+      return scan(later, earlier, handMovesBack(handMoves()), turned);
+    }),
+    soundCost: (earlier, later) => costs()[later * width() + earlier]!,
+  };
+}
+
+function searches(change: () => SoundChange, handMoves: () => HandMoves): Looks {
+  const rows: (Int32Array | undefined)[] = [];
+  return {
+    ahead: once(() => {
+      const { earlier, later, octaves, table, prices } = change();
+      const space = { source: earlier, target: later, handMoves: handMoves(), table, prices };
+      const ending = table.ends ? { source: table.ends } : {};
+      return search(space, pairingsOf(earlier, later, octaves, prices, ending));
+    }),
+    back: once(() => {
       const { earlier, later, octaves, table, prices } = change();
       const turned = turnedRound(table, earlier, later, octaves);
-      const field = {
-        source: later,
-        target: earlier,
-        handMoves: handMovesBack(handMoves()),
-        table: turned,
-        prices,
-      };
-      return search(
-        field,
-        pairingsOf(later, earlier, octaves, prices, table.ends ? { target: table.ends } : {}),
-      );
+      const back = handMovesBack(handMoves());
+      const space = { source: later, target: earlier, handMoves: back, table: turned, prices };
+      const ending = table.ends ? { target: table.ends } : {};
+      return search(space, pairingsOf(later, earlier, octaves, prices, ending));
     }),
-  ];
+    soundCost: (earlier, later) => (rows[later] ??= costsOfSound(change(), later))[earlier]!,
+  };
 }
 
 const handMovesBack = ({ price, width }: HandMoves): HandMoves => ({

@@ -1,9 +1,8 @@
-import type { Degree } from '../../chord/degrees';
 import { once } from '../../base/once';
 import { keeps } from '../base/place';
-import type { Prices } from '../terms/prices';
-import type { ChangePlace, VoiceFacts } from '../base/types';
+import type { ChangePlace } from '../base/types';
 import type { Layer } from './layer';
+import { priceOf, type PriceList } from './priceList';
 
 /** What one voice costs over a change, looked up by the tones at its two ends. */
 export interface VoiceTable {
@@ -26,31 +25,27 @@ export function tableOf(
   to: Layer,
   octaves: readonly number[],
   place: ChangePlace,
-  priceList: PriceList,
+  { inner: innerPrices, top: topPrices, topKept, leading }: PriceList,
 ): VoiceTable {
   const width = from.tones.length * octaves.length;
   const inner = new Int32Array(width * to.tones.length);
   const top = new Int32Array(inner.length);
-  const kept = from.tones.map((tone) => keeps(place, tone));
-  const degrees = from.tones.map(({ degree }) => degree);
-  const known = new Map<Degree, readonly DegreePrices[]>();
+  const onTop = from.tones.map((tone) => (keeps(place, tone) ? topKept : topPrices));
   let at = 0;
   for (const { midi, degree } of to.tones) {
-    const lists = known.get(degree) ?? degrees.map((other) => priceList(other, degree));
-    known.set(degree, lists);
+    const led = leading && from.tones.map((tone) => leading.between(tone.degree, degree));
     for (const octave of octaves) {
-      for (let tone = 0; tone < lists.length; tone += 1) {
+      for (let tone = 0; tone < onTop.length; tone += 1) {
         const step = midi - from.tones[tone]!.midi - octave;
-        const prices = lists[tone]!;
-        inner[at] = priceOf(prices.inner, step);
-        top[at] = priceOf(kept[tone] ? prices.topKept : prices.top, step);
+        const lead = led ? priceOf(led[tone]!, step) : 0;
+        inner[at] = lead + priceOf(innerPrices, step);
+        top[at] = lead + priceOf(onTop[tone]!, step);
         at += 1;
       }
     }
   }
-  const ends = Int32Array.from(from.tones, ({ degree }) => priceList(degree, degree).ends);
   const table = { inner, top, width, slope: once(() => slopeOf(from, to, octaves, inner)) };
-  return ends.some((price) => price > 0) ? { ...table, ends } : table;
+  return leading ? { ...table, ends: leading.endsOf(from) } : table;
 }
 
 function slopeOf(from: Layer, to: Layer, octaves: readonly number[], inner: Int32Array): number {
@@ -93,62 +88,4 @@ export function turnedRound(
     }
   });
   return { ...turned, ...(ends ? { ends } : {}), width: turnedWidth, slope };
-}
-
-/** What a voice costs that goes from one degree to another, by its steps. */
-export interface DegreePrices {
-  readonly inner: StepPrices;
-  readonly top: StepPrices;
-  /** On top, where the tone had better stay. */
-  readonly topKept: StepPrices;
-  /** For a voice that ends there, wherever others go. */
-  readonly ends: number;
-}
-
-export type PriceList = (from: Degree, to: Degree) => DegreePrices;
-
-/** Prices of voices over changes of one kind of place, each worked out once. */
-export function priceListOf(place: VoiceFacts['place'], prices: Prices): PriceList {
-  const known = new Map<Degree, Map<Degree, DegreePrices>>();
-  return (from, to) => {
-    const row = known.get(from) ?? new Map<Degree, DegreePrices>();
-    known.set(from, row);
-    const listed = row.get(to) ?? degreePrices(from, to, place, prices);
-    row.set(to, listed);
-    return listed;
-  };
-}
-
-/** Prices by step: one more than each that was asked for so far, 0 for the others. */
-interface StepPrices {
-  readonly known: Int32Array;
-  readonly work: (step: number) => number;
-}
-
-/** Voices move by less than so many semitones either way. */
-const WIDEST = 128;
-
-function priceOf({ known, work }: StepPrices, step: number): number {
-  const price = known[step + WIDEST]!;
-  if (price) return price - 1;
-  known[step + WIDEST] = work(step) + 1;
-  return known[step + WIDEST]! - 1;
-}
-
-function degreePrices(
-  from: Degree,
-  to: Degree,
-  place: VoiceFacts['place'],
-  prices: Prices,
-): DegreePrices {
-  const steps = (top: boolean, common: boolean): StepPrices => ({
-    known: new Int32Array(2 * WIDEST),
-    work: (step) => prices.voice({ from, to, step, top, common, place }),
-  });
-  return {
-    inner: steps(false, false),
-    top: steps(true, false),
-    topKept: steps(true, true),
-    ends: prices.ends({ from, place }),
-  };
 }

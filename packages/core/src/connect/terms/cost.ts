@@ -1,6 +1,6 @@
 import type { Voicing } from '../../voicing/base/types';
 import { waysToFit, type Partners } from '../base/match';
-import { keeps, octavesOf } from '../base/place';
+import { hasResolutions, keeps, octavesOf } from '../base/place';
 import { pricesOf, type Prices } from './prices';
 import { terms } from '.';
 import { TERM_IDS, type ChangePlace, type TermId, type Weights } from '../base/types';
@@ -39,10 +39,8 @@ export function matchOf(from: Voicing, to: Voicing, place: ChangePlace, prices: 
 
 function pairings(from: number, to: number): Match['pairs'][] {
   const growing = from <= to;
-  const rankedPaths: readonly Partners[] = growing ? waysToFit(from, to) : waysToFit(to, from);
-  return rankedPaths.map((way) =>
-    way.map((large, small) => (growing ? [small, large] : [large, small])),
-  );
+  const ways: readonly Partners[] = growing ? waysToFit(from, to) : waysToFit(to, from);
+  return ways.map((way) => way.map((large, small) => (growing ? [small, large] : [large, small])));
 }
 
 const stepOf = ([a, b]: readonly [number, number], from: Voicing, to: Voicing): number =>
@@ -60,15 +58,17 @@ function matchCost(
   const steps = pairs.map((pair) => stepOf(pair, from, to) - octave);
   const spares = Math.max(from.notes.length, to.notes.length) - pairs.length;
   const moved = octave ? prices.octave + pairs.length * prices.octaveVoice : 0;
+  const leading = hasResolutions(place);
   let cost = spares * prices.spare + moved;
   pairs.forEach(([a, b], voice) => {
     const [tone, next] = [from.notes[a]!, to.notes[b]!];
     const [top, step] = [voice === pairs.length - 1, steps[voice]!];
     const common = keeps(place, tone);
-    cost += prices.voice({ from: tone.degree, to: next.degree, step, top, common, place });
+    cost += prices.voice({ step, top, common, place });
+    if (leading) cost += prices.leading({ from: tone.degree, to: next.degree, step, place });
   });
   const ending = from.notes.filter((_, voice) => !pairs.some(([paired]) => paired === voice));
-  for (const { degree } of ending) cost += prices.ends({ from: degree, place });
+  if (leading) for (const { degree } of ending) cost += prices.ends({ from: degree, place });
   return cost + (spares ? 0 : togetherCost(steps, place, prices));
 }
 

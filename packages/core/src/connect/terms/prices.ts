@@ -1,5 +1,13 @@
 import { terms as allTerms } from '.';
-import type { ChordFacts, CostTerm, EndFacts, TermId, VoiceFacts, Weights } from '../base/types';
+import type {
+  ChordFacts,
+  CostTerm,
+  EndFacts,
+  LeadingFacts,
+  TermId,
+  VoiceFacts,
+  Weights,
+} from '../base/types';
 
 /**
  * What everything costs under some weights, in whole hundredths of a semitone equivalent. Each part of
@@ -10,6 +18,7 @@ export interface Prices {
   readonly sound: (facts: ChordFacts) => number;
   readonly grip: (facts: ChordFacts) => number;
   readonly voice: (facts: VoiceFacts) => number;
+  readonly leading: (facts: LeadingFacts) => number;
   readonly ends: (facts: EndFacts) => number;
   readonly shift: (fromMm: number, toMm: number) => number;
   readonly spare: number;
@@ -44,6 +53,7 @@ export function pricesOf(weights: Weights, terms: readonly CostTerm[] = allTerms
     sound: summed((term) => term.sound),
     grip: summed((term) => term.grip),
     voice: summed((term) => term.voice),
+    leading: summed((term) => term.leading),
     ends: summed((term) => term.ends),
     shift: summed((term) => term.shift),
     spare: fixed('spare'),

@@ -58,7 +58,7 @@ const releasesTo3 = (to: Degree, step: number): boolean =>
 export const resolution: CostTerm = {
   id: 'resolution',
   label: 'Resolutions',
-  voice: ({ from, to, step, place }) => {
+  leading: ({ from, to, step, place }) => {
     if (place.releases && from === '4') return releasesTo3(to, step) ? 0 : SIZES.fourthMissed;
     return place.fallsFifth && resolves(from, to, step) === false ? sizeOf(from) : 0;
   },
