@@ -106,9 +106,22 @@ export function byTerm(
   weights: Weights,
   cost: (prices: Prices) => number,
 ): Readonly<Record<TermId, number>> {
-  const costs = TERM_IDS.map((id) => {
-    const alone = terms.filter((term) => term.id === id);
-    return [id, toSemitones(cost(pricesOf(weights, alone)))] as const;
-  });
+  const costs = pricesByTerm(weights).map(([id, prices]) => [id, toSemitones(cost(prices))]);
   return Object.fromEntries(costs) as Record<TermId, number>;
+}
+
+type TermPrices = readonly (readonly [TermId, Prices])[];
+
+const knownPrices = new WeakMap<Weights, TermPrices>();
+
+/** The prices of each term alone, made once for a set of weights: every change is told with them. */
+function pricesByTerm(weights: Weights): TermPrices {
+  const known = knownPrices.get(weights);
+  if (known) return known;
+  const made = TERM_IDS.map((id) => {
+    const alone = terms.filter((term) => term.id === id);
+    return [id, pricesOf(weights, alone)] as const;
+  });
+  knownPrices.set(weights, made);
+  return made;
 }
