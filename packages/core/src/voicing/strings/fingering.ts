@@ -32,8 +32,12 @@ const BARRE_OF_TWO = 1;
 const UPPER_BARRE_OF_TWO = 2;
 
 /** The most natural fingering of `fingeringsOf`; `undefined` when four fingers do not do. */
-export const fingeringOf = (places: readonly FretPlace[]): Fingering | undefined =>
-  fingeringsOf(places)[0];
+export function fingeringOf(places: readonly FretPlace[]): Fingering | undefined {
+  const [first, ...others] = allAssigned(places);
+  if (!first) return undefined;
+  const best = others.reduce((best, each) => (each.strain < best.strain ? each : best), first);
+  return fingeringFor(places, best);
+}
 
 /**
  * Plausible fingerings, the natural one first: with single fingers and with what barres can be laid. The
@@ -42,19 +46,29 @@ export const fingeringOf = (places: readonly FretPlace[]): Fingering | undefined
  * silent; at a higher fret ring or little finger may lie across two to four strings next to each other, where
  * no string beyond them, on the treble side, sounds at a lower fret. None when four fingers do not do.
  */
-export function fingeringsOf(places: readonly FretPlace[]): Fingering[] {
+export const fingeringsOf = (places: readonly FretPlace[]): Fingering[] =>
+  allAssigned(places)
+    .sort((a, b) => a.strain - b.strain)
+    .map((each) => fingeringFor(places, each));
+
+function allAssigned(places: readonly FretPlace[]): Assigned[] {
   const fretted = places
     .filter((place) => place.fret > 0)
     .sort((a, b) => a.fret - b.fret || a.stringIndex - b.stringIndex);
-  return layouts(fretted)
-    .flatMap((presses) => assigned(presses) ?? [])
-    .sort((a, b) => a.strain - b.strain)
-    .map(({ byPlace, barre, strain }) => ({
-      fingers: places.map((place) => byPlace.get(place) ?? 0),
-      barre,
-      strain,
-    }));
+  return layouts(fretted).flatMap((presses) => assigned(presses) ?? []);
 }
+
+const fingeringFor = (
+  places: readonly FretPlace[],
+  { presses, fingers, barre, strain }: Assigned,
+): Fingering => ({
+  fingers: places.map((place) => {
+    const press = presses.findIndex((each) => each.places.includes(place));
+    return press < 0 ? 0 : fingers[press]!;
+  }),
+  barre,
+  strain,
+});
 
 /** What one finger does: it presses a place, or several at one fret. */
 interface Press {
@@ -143,8 +157,10 @@ function upperBarres(fretted: readonly FretPlace[]): FretPlace[][] {
   return barres;
 }
 
+/** A finger for each press. */
 interface Assigned {
-  readonly byPlace: ReadonlyMap<FretPlace, number>;
+  readonly presses: readonly Press[];
+  readonly fingers: readonly number[];
   readonly barre: boolean;
   readonly strain: number;
 }
@@ -152,6 +168,7 @@ interface Assigned {
 /** The rising choice of fingers that lies most naturally. */
 function assigned(presses: readonly Press[]): Assigned | undefined {
   const [lowest] = presses;
+  if (presses.length > FINGERS) return undefined;
   // Three fingers or more at one fret leave the index free to move on.
   const alike = presses.every(({ fret, places }) => fret === lowest!.fret && places.length === 1);
   const leavesIndex = presses.length > 2 && alike;
@@ -185,11 +202,8 @@ function assigned(presses: readonly Press[]): Assigned | undefined {
     .filter(({ places }) => places.length === 2)
     .reduce((sum, { from }) => sum + (from === 1 ? BARRE_OF_TWO : UPPER_BARRE_OF_TWO), 0);
   return {
-    byPlace: new Map(
-      presses.flatMap(({ places }, index) =>
-        places.map((place) => [place, fingers[index]!] as const),
-      ),
-    ),
+    presses,
+    fingers,
     barre: barres.length > 0,
     strain: strain + flat,
   };

@@ -18,6 +18,7 @@ export function stringsPlayer(neck: Fretted, settings: PlayerSettings): Player {
   // Free choices beyond the hand would be nearly everything on the neck.
   const choiceLimit = neck.hand.limitMm;
   const frets = fretsLeft(neck);
+  const highestBesideOpen = openStrings === 'low' ? HIGHEST_BESIDE_OPEN : frets;
   const assess = assessor(neck);
   const open = openPitches(neck);
 
@@ -37,7 +38,7 @@ export function stringsPlayer(neck: Fretted, settings: PlayerSettings): Player {
       if (fret > frets || pitch < room.window.low || pitch > room.window.high) return undefined;
       places.push({ stringIndex, fret });
     }
-    if (openStrings === 'low' && opensHigh(places)) return undefined;
+    if (opensHigh(places, highestBesideOpen)) return undefined;
     const lie = assess(places, includeOutOfReach);
     return lie && voicingOf(shape, places, lie, open, at, without);
   };
@@ -93,7 +94,11 @@ export function stringsPlayer(neck: Fretted, settings: PlayerSettings): Player {
       };
       for (let lowest = 0; lowest <= frets; lowest += 1) {
         const span = lowest ? widestSpan(neck, lowest, choiceLimit) : 0;
-        for (const shape of openChoiceShapes(neck, drawn, at.root, lowest, span)) take(shape, 0);
+        const openSpan = Math.min(span, highestBesideOpen - lowest);
+        if (openSpan >= 0) {
+          const shapes = openChoiceShapes(neck, drawn, at.root, lowest, openSpan);
+          for (const shape of shapes) take(shape, 0);
+        }
         if (!lowest) continue;
         for (const shape of shapesAt(pitchClass(lowest - at.root), span)) take(shape, lowest);
       }
@@ -108,13 +113,13 @@ export function stringsPlayer(neck: Fretted, settings: PlayerSettings): Player {
 const HIGHEST_BESIDE_OPEN = 5;
 
 /** An open string in a grip up the neck, which rings on when the hand moves and sounds unlike the rest. */
-function opensHigh(places: readonly FretPlace[]): boolean {
+function opensHigh(places: readonly FretPlace[], most: number): boolean {
   let [open, highest] = [false, 0];
   for (const { fret } of places) {
     if (fret === 0) open = true;
     else if (fret > highest) highest = fret;
   }
-  return open && highest > HIGHEST_BESIDE_OPEN;
+  return open && highest > most;
 }
 
 /** The lowest fret from 1 at which a shape stands on this root. */
