@@ -26,11 +26,19 @@ export {
 } from './pitch/spelling';
 
 export { DEGREES, prettyDegree, type Degree } from './chord/degrees';
-export { canOpen, openedBy, scalesToOpen, topTones, type OpenScale } from './chord/openedBy';
+export {
+  canOpen,
+  openKey,
+  openedBy,
+  scalesToOpen,
+  topTones,
+  type OpenScale,
+} from './chord/openedBy';
 export { SCALE_NAMES, type ScaleName } from './chord/scales';
 export { nameNotes, type ChordReading } from './chord/nameNotes';
 export { otherNames, tritoneDegree, type OtherName, type Relabelled } from './chord/otherNames';
 export { parseChord } from './chord/parseChord';
+export { upperParts, type UpperPart } from './chord/upperParts';
 export { SYMBOL_STYLES, styleSymbol, type SymbolStyle } from './chord/styleSymbol';
 export type { Chord, ChordProblem, ChordTone, NoChord, PitchedChord } from './chord/types';
 
@@ -95,6 +103,7 @@ export {
   defaultAnalysisSettings,
   type AnalysisSettings,
 } from './analysis/analyzeChart';
+export { panelScales, type PanelScale } from './analysis/panelScales';
 export { standIns, type StandIn } from './analysis/standIns';
 export { transposeChart } from './analysis/transposeChart';
 export {

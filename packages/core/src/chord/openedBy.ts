@@ -35,6 +35,13 @@ export const topTones = (chord: Chord): readonly ChordTone[] =>
 /** Fewer notes are a pool to improvise from, no scale to build on. */
 const FEWEST_NOTES = 6;
 
+/** Whether a scale has notes enough to build on. */
+export const opensEnough = (scale: ScaleName): boolean =>
+  scaleSemitones(scale).length >= FEWEST_NOTES;
+
+/** Scales opened alike have the same key. */
+export const openKey = ({ scale, on }: OpenScale): string => `${on} ${scale}`;
+
 /** Order in which scales are offered: what players open most over a dominant, then the plain ones. */
 const OFFERED: readonly ScaleName[] = [
   'altered',
@@ -46,9 +53,7 @@ const OFFERED: readonly ScaleName[] = [
 
 /** The scales on a chord's root that can be opened over it, most usual first. */
 export const scalesToOpen = (chord: PitchedChord): ScaleName[] =>
-  [...new Set(OFFERED)].filter(
-    (scale) => scaleSemitones(scale).length >= FEWEST_NOTES && canOpen(chord, { scale, on: 0 }),
-  );
+  [...new Set(OFFERED)].filter((scale) => opensEnough(scale) && canOpen(chord, { scale, on: 0 }));
 
 /**
  * A chord as it is voiced with a scale opened over it: the scale's notes are its tensions, but for those a

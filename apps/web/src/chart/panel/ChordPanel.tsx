@@ -18,6 +18,7 @@ import { ChordStaff } from './ChordStaff';
 import { OtherNames } from './OtherNames';
 import { Pools } from './Pools';
 import { StandIns } from './StandIns';
+import { UpperParts } from './UpperParts';
 
 interface ChordPanelProps {
   readonly chord: PitchedChord;
@@ -63,6 +64,7 @@ export function ChordPanel({ chord, analysis }: ChordPanelProps) {
         }}
       />
       <OtherNames chord={chord} onHear={hear} />
+      <UpperParts chord={chord} tensions={analysis.tensions} onHear={hear} />
       <StandIns analysis={analysis} onHear={hear} />
     </aside>
   );

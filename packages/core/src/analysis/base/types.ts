@@ -1,3 +1,4 @@
+import type { ScaleName } from '../../chord/scales';
 import type { ChordTone } from '../../chord/types';
 import type { NoteName } from '../../pitch/spelling';
 
@@ -10,6 +11,8 @@ export type School = 'by function' | 'sixth and diminished' | 'parent minor' | '
 export interface Pool {
   /** As `F Mixolydian b9 b13`. */
   readonly name: string;
+  readonly root: NoteName;
+  readonly scale: ScaleName;
   /** From its first note upwards, within an octave. */
   readonly notes: readonly NoteName[];
   /** When it fits, in a few words. */

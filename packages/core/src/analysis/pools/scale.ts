@@ -4,6 +4,8 @@ import { scaleNotes, type ScaleName } from '../../chord/scales';
 
 export const poolOf = (root: NoteName, name: ScaleName, when: string, school: School): Pool => ({
   name: `${root} ${name}`,
+  root,
+  scale: name,
   notes: scaleNotes(root, name),
   when,
   school,

@@ -1,0 +1,69 @@
+import { choose } from '../base/choose';
+import { midi, pitchClass, type Midi } from '../base/units';
+import { pitchClassOf, plainRoot } from '../pitch/spelling';
+import { semitonesOf } from './degrees';
+import { nameNotes } from './nameNotes';
+import type { ChordTone, PitchedChord } from './types';
+
+/** Some notes of a chord and its tensions that are a chord of their own. */
+export interface UpperPart {
+  /** As `Bbm7b5`. */
+  readonly symbol: string;
+  /** What its notes are in the chord they are part of: thirds and fifths first, tensions last. */
+  readonly tones: readonly ChordTone[];
+}
+
+/** Chords a player knows by their own names: sevenths, and triads to be put on top. */
+const SEVENTHS = ['maj7', '7', 'm7', 'm7b5', 'dim7', 'm(maj7)'];
+const TRIADS = ['', 'm'];
+
+const MOST = 6;
+
+/**
+ * The upper parts of a chord that are chords themselves: sevenths that hold both its guide tones, then major
+ * and minor triads that bring a tension in, those with more of them first. 3 b7 b9 b13 of C7 are Bbm7b5.
+ * @param tensions what may be added to the tones of the chord
+ */
+export function upperParts(chord: PitchedChord, tensions: readonly ChordTone[]): UpperPart[] {
+  const own = chord.tones.filter(({ degree }) => degree !== 'R');
+  const sounding = new Set(own.map(({ degree }) => semitonesOf(degree)));
+  const added = tensions.filter(({ degree }) => !sounding.has(semitonesOf(degree)));
+  const all = [...own, ...added].sort((a, b) => semitonesOf(a.degree) - semitonesOf(b.degree));
+  const guides = chord.guideTones.filter((degree) => degree !== 'R');
+  const brings = (tones: readonly ChordTone[]): number =>
+    tones.filter((tone) => added.includes(tone)).length;
+  const holdsGuides = (tones: readonly ChordTone[]): boolean =>
+    guides.every((guide) => tones.some(({ degree }) => degree === guide));
+  const sevenths = choose(all, 4).filter((tones) => brings(tones) > 0 && holdsGuides(tones));
+  const triads = choose(all, 3)
+    .filter((tones) => brings(tones) > 0)
+    .sort((a, b) => brings(b) - brings(a));
+  return [...namedAs(SEVENTHS, sevenths), ...namedAs(TRIADS, triads)].slice(0, MOST);
+}
+
+const namedAs = (suffixes: readonly string[], sets: readonly ChordTone[][]): UpperPart[] =>
+  sets.flatMap((tones) => partOf(tones, suffixes) ?? []);
+
+function partOf(tones: readonly ChordTone[], suffixes: readonly string[]): UpperPart | undefined {
+  const stacked = [...tones].sort((a, b) => numberOf(a) - numberOf(b));
+  const named = nameNotes(risingFrom(stacked)).flatMap((reading) => {
+    const [, root, suffix] = /^([A-G][b#]?)(.*)$/.exec(reading.symbol) ?? [];
+    const known = reading.rootSounds && !reading.without && suffixes.includes(suffix ?? '-');
+    return known && root ? [{ root: pitchClassOf(root), suffix: suffix! }] : [];
+  });
+  const [best] = named;
+  if (!best) return undefined;
+  const root = tones.find(({ note }) => pitchClassOf(note) === best.root);
+  return root && { symbol: `${plainRoot(root.note)}${best.suffix}`, tones: stacked };
+}
+
+/** Each above the one before. */
+function risingFrom(tones: readonly ChordTone[]): Midi[] {
+  let last = 47;
+  return tones.map(({ note }) => {
+    last += 1 + pitchClass(pitchClassOf(note) - last - 1);
+    return midi(last);
+  });
+}
+
+const numberOf = ({ degree }: ChordTone): number => Number(/\d+/.exec(degree)?.[0]);
