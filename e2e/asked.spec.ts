@@ -115,3 +115,41 @@ test('a taste is learned from ten choices, told in words and figures, and taken'
   await mine.getByRole('button', { name: 'Forget' }).click();
   await expect(mine).toContainText('8 at least');
 });
+
+test('a voicing is turned down until one is right, and that is one choice', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('| Dm7 G7 | Cmaj7 A7 | Dm7 G7 | Em7 A7 | Fmaj7 Fm6 | Em7 A7 |');
+  await desk.screen('Voice');
+  await page.getByRole('button', { name: /^Taste:/ }).click();
+  const mine = page.getByRole('region', { name: 'Learned from your choices' });
+  await desk.chords.nth(1).click();
+  const grip = desk.panel.locator('.panel-grip');
+  const seen = new Set([await grip.innerHTML()]);
+  for (let turn = 1; turn <= 3; turn += 1) {
+    await page.getByRole('button', { name: 'Not this one' }).click();
+    await expect.poll(async () => seen.add(await grip.innerHTML()).size).toBe(turn + 1);
+  }
+  await expect(desk.chords.nth(1)).toHaveAccessibleName(/locked/);
+  for (let at = 2; at < 9; at += 1) {
+    await desk.chords.nth(at).click();
+    await page.keyboard.press('x');
+    await expect(desk.chords.nth(at)).toHaveAccessibleName(/locked/);
+  }
+  await expect(mine.getByRole('status')).toContainText('8 choices');
+  await mine.getByRole('button', { name: 'Forget' }).click();
+});
+
+test('a chord is opened to a note pool of its panel', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('| Dm7 | G7 | Cmaj7 | % |');
+  await desk.screen('Voice');
+  await desk.chords.nth(1).click();
+  const scale = page.getByRole('combobox', { name: 'Scale opened over this chord' });
+  await scale.click();
+  await page.getByTitle(/D minor sixth-diminished, read as Dm6/).click();
+  await expect(page.getByText('Scale: D minor sixth-diminished')).toBeVisible();
+  await desk.saved();
+  await page.reload();
+  await desk.chords.nth(1).click();
+  await expect(page.getByText('Scale: D minor sixth-diminished')).toBeVisible();
+});

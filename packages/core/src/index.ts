@@ -294,6 +294,7 @@ export {
   mergedTaste,
   noTaste,
   withChoice,
+  withoutLatest,
   MOST_CHOICES,
   type StoredChoice,
   type StoredTaste,

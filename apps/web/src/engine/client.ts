@@ -75,8 +75,13 @@ class EngineClient {
     return this.ask((engine) => engine.preview(id, index, voicing));
   }
 
-  tasteChoice(id: number, index: number, voicing: Voicing): Promise<TasteChoice | undefined> {
-    return this.ask((engine) => engine.tasteChoice(id, index, voicing));
+  tasteChoice(
+    id: number,
+    index: number,
+    voicing: Voicing,
+    turnedDown: readonly Voicing[],
+  ): Promise<TasteChoice | undefined> {
+    return this.ask((engine) => engine.tasteChoice(id, index, voicing, turnedDown));
   }
 
   learnTaste(taste: StoredTaste): Promise<Learned | undefined> {

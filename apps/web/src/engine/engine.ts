@@ -75,10 +75,11 @@ export function createEngine(): Engine {
       const { outcome } = current;
       return outcome.status === 'found' ? outcome.alternatives(index, limit) : [];
     },
-    tasteChoice: (id, index, voicing) => {
+    tasteChoice: (id, index, voicing, turnedDown) => {
       if (current?.voiced.id !== id || current.outcome.status !== 'found') return undefined;
       const { chorus, settings, outcome } = current;
       const standing = { chords: chorus.chords, path: outcome.path, at: index, settings };
+      if (turnedDown.length) return tasteChoice(standing, voicing, turnedDown);
       const offered = outcome.alternatives(index, OFFERED).map((each) => each.voicing);
       return tasteChoice(standing, voicing, [outcome.path[index]!, ...offered]);
     },

@@ -147,8 +147,16 @@ export interface Engine extends Composer {
   readonly compare: (requests: readonly VoiceRequest[]) => VoicedChorus[];
   /** Ranked by what they cost the whole chorus; `undefined` when the chorus is no longer this one. */
   readonly alternatives: (id: number, index: number, limit: number) => Alternative[] | undefined;
-  /** What a player tells by taking a voicing beside the others there were; `undefined` as above. */
-  readonly tasteChoice: (id: number, index: number, voicing: Voicing) => TasteChoice | undefined;
+  /**
+   * What a player tells by taking a voicing in place of those they turned down, else beside the others there
+   * were; `undefined` as above.
+   */
+  readonly tasteChoice: (
+    id: number,
+    index: number,
+    voicing: Voicing,
+    turnedDown: readonly Voicing[],
+  ) => TasteChoice | undefined;
   /** What all choices tell; `undefined` while they are few. */
   readonly learnTaste: (taste: StoredTaste) => Learned | undefined;
   /** The chorus as it would be with a voicing taken at one chord; `undefined` as above. */

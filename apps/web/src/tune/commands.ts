@@ -9,6 +9,7 @@ export const COMMANDS = {
   change: { keys: ['c'], shown: 'C', label: 'Hear this change: this chord to the next' },
   bar: { keys: ['b'], shown: 'B', label: 'Hear this bar' },
   lock: { keys: ['l'], shown: 'L', label: 'Lock this voicing, or let it go' },
+  turnDown: { keys: ['x'], shown: 'X', label: 'Not this voicing: take the next best' },
   room: { keys: ['r'], shown: 'R', label: 'The room: who plays where' },
   neck: { keys: ['f'], shown: 'F', label: 'Every grip of a family, the whole neck' },
   entry: { keys: ['p'], shown: 'P', label: 'Put a voicing together note by note' },

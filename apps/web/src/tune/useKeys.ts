@@ -20,6 +20,7 @@ const OF_VOICING: ReadonlySet<CommandId> = new Set([
   'cheaper',
   'dearer',
   'lock',
+  'turnDown',
   'room',
   'neck',
   'entry',
@@ -61,6 +62,7 @@ export function useKeys(): void {
     change: band.hearChange,
     bar: band.hearBar,
     lock: voice.toggleLock,
+    turnDown: voice.turnDown,
     room: () => {
       toggleDesk('room');
     },

@@ -1,4 +1,4 @@
-import { LockFilled, SoundOutlined, UnlockOutlined } from '@ant-design/icons';
+import { CloseOutlined, LockFilled, SoundOutlined, UnlockOutlined } from '@ant-design/icons';
 import {
   easeReason,
   instrumentOf,
@@ -57,7 +57,13 @@ export function SidePanel({ chorus, outcome }: SidePanelProps) {
       </div>
       <p className="quiet panel-ease">{easeReason(voicing, instrumentOf(setup, profile))}</p>
       {voicing.ease === 'stretch' && <CareNote about="stretch" />}
-      <PanelTools index={index} event={event} locked={locked} onLock={actions.toggleLock} />
+      <PanelTools
+        index={index}
+        event={event}
+        locked={locked}
+        onLock={actions.toggleLock}
+        onTurnDown={actions.turnDown}
+      />
       <ChangePanel chorus={chorus} outcome={outcome} index={index} />
       <PanelTabs chorus={chorus} outcome={outcome} voicing={voicing} onTake={actions.take} />
     </aside>
@@ -69,9 +75,10 @@ interface PanelToolsProps {
   readonly event: ChartEvent;
   readonly locked: boolean;
   readonly onLock: () => void;
+  readonly onTurnDown: () => void;
 }
 
-function PanelTools({ index, event, locked, onLock }: PanelToolsProps) {
+function PanelTools({ index, event, locked, onLock, onTurnDown }: PanelToolsProps) {
   const band = useBand();
   const { entry } = useVoiceDesk();
   return (
@@ -86,6 +93,13 @@ function PanelTools({ index, event, locked, onLock }: PanelToolsProps) {
         title="L"
       >
         {locked ? 'Locked' : 'Lock'}
+      </Button>
+      <Button
+        icon={<CloseOutlined aria-hidden />}
+        onClick={onTurnDown}
+        title="Take the next best, and remember that this one was turned down (X)"
+      >
+        Not this one
       </Button>
       <Button onClick={band.hearChange} title="C">
         Hear the change

@@ -5,7 +5,7 @@ import { useDocument } from '../../document/store';
 import { engine } from '../../engine/client';
 import { useChorus } from '../../engine/useChorus';
 import { useBand } from '../../playback/useBand';
-import { noteChoice } from './noteChoice';
+import { noteChoice, turnedDownAt } from './noteChoice';
 import { useHeldLocks } from './useHeldLocks';
 import { useSelection } from '../../place/selection';
 
@@ -43,6 +43,8 @@ export interface VoiceActions {
   readonly take: (voicing: Voicing) => void;
   /** Goes up or down the list of alternatives and takes what is there. */
   readonly step: (by: 1 | -1) => void;
+  /** Takes the cheapest alternative that has not been turned down here, and turns this one down. */
+  readonly turnDown: () => void;
   readonly toggleLock: () => void;
 }
 
@@ -57,20 +59,30 @@ export function useVoiceActions(): VoiceActions {
   // The voicing in hand may be newer than the engine's last answer.
   const voicing = locked?.voicing ?? path[index];
 
-  const take = (chosen: Voicing): void => {
+  const take = (chosen: Voicing, turnedDown?: readonly Voicing[]): void => {
     if (symbol === undefined) return;
-    noteChoice(index, chosen);
+    noteChoice(index, chosen, turnedDown);
     dispatch({ type: 'lock', at: index, symbol, voicing: chosen });
     hear(chosen);
   };
   return {
-    take,
+    take: (chosen) => {
+      take(chosen);
+    },
     step: (by) => {
       const { list, index: of } = useAlternativesStore.getState();
       if (!voicing || of !== index) return;
       const here = list.findIndex((item) => voicingKey(item.voicing) === voicingKey(voicing));
       const next = list[here + by];
       if (next) take(next.voicing);
+    },
+    turnDown: () => {
+      const { list, index: of } = useAlternativesStore.getState();
+      if (!voicing || of !== index) return;
+      const turnedDown = [...turnedDownAt(index), voicing];
+      const refused = new Set(turnedDown.map(voicingKey));
+      const next = list.find((item) => !refused.has(voicingKey(item.voicing)));
+      if (next) take(next.voicing, turnedDown);
     },
     toggleLock: () => {
       if (symbol === undefined || !voicing) return;

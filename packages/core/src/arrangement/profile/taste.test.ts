@@ -1,5 +1,5 @@
 import { TERM_IDS } from '../../connect/base/types';
-import { choicesIn, mergedTaste, MOST_CHOICES, noTaste, withChoice } from './taste';
+import { choicesIn, mergedTaste, MOST_CHOICES, noTaste, withChoice, withoutLatest } from './taste';
 
 const costs = (first: number): number[] => TERM_IDS.map((_, at) => first + at);
 const choice = (first: number) => ({
@@ -11,6 +11,12 @@ it('keeps choices as they were made, the latest last', () => {
   const taste = withChoice(withChoice(noTaste, choice(1)), choice(2));
   expect(choicesIn(taste)).toEqual([choice(1), choice(2)]);
   expect(taste.choices[0]!.others).toHaveLength(2 * TERM_IDS.length);
+});
+
+it('takes the latest choice back', () => {
+  const taste = withChoice(withChoice(noTaste, choice(1)), choice(2));
+  expect(choicesIn(withoutLatest(taste))).toEqual([choice(1)]);
+  expect(withoutLatest(noTaste)).toEqual(noTaste);
 });
 
 it('lets the oldest go when there are too many', () => {

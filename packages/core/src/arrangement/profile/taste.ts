@@ -45,6 +45,12 @@ export function withChoice(taste: StoredTaste, choice: TasteChoice): StoredTaste
   return { ...taste, terms: TERM_IDS, choices };
 }
 
+/** The same with the latest choice taken back. */
+export const withoutLatest = (taste: StoredTaste): StoredTaste => ({
+  ...taste,
+  choices: taste.choices.slice(0, -1),
+});
+
 /** The choices of two places, those of `one` first, each once. */
 export function mergedTaste(one: StoredTaste, other: StoredTaste): StoredTaste {
   const known = new Set<string>();
