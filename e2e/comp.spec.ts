@@ -187,6 +187,26 @@ test('a plan takes a shape, and one click makes it playable', async ({ page }) =
   );
 });
 
+test('a soloist brought in has the room offered that leaves them their register', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.newTune('| Dm7 | G7 | Cmaj7 | % |');
+  await desk.screen('Voice');
+  await desk.room('With bass');
+  await desk.screen('Comp');
+  const offer = page.getByRole('status').filter({ hasText: 'The room has no soloist yet' });
+  await expect(offer).toHaveCount(0);
+  await page.getByRole('tab', { name: 'Soloist' }).click();
+  await page.getByRole('button', { name: 'Make a line' }).click();
+  await offer.getByRole('button', { name: /^Room: with bass and a singer or horn/i }).click();
+  await expect(offer).toHaveCount(0);
+  await desk.screen('Voice');
+  await expect(
+    page.getByRole('button', { name: /^Room: with bass and a singer or horn/i }),
+  ).toBeVisible();
+});
+
 test('a solo is made up by the stand-in, one is played in on the keys, and one is thrown away', async ({
   page,
 }) => {

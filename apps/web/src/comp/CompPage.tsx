@@ -7,6 +7,7 @@ import { CompBar } from './CompBar';
 import { CompPanel } from './CompPanel';
 import { CompThreads } from './CompThreads';
 import { FiguresLine } from './FiguresLine';
+import { RoomOffer } from './solo/RoomOffer';
 import { useCompDesk } from './desk/useCompDesk';
 import { useComposing } from './useComposing';
 import { useCompKeys } from './useCompKeys';
@@ -39,6 +40,7 @@ export default function CompPage() {
         )}
         {timeline.events.length > 0 ? (
           <>
+            <RoomOffer />
             <FiguresLine composed={composed} />
             {hits.length === 0 && (
               <p className="quiet comp-hint">

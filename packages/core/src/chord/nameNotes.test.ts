@@ -163,6 +163,10 @@ describe('also reads as', () => {
     expect(other('A7')).toContain('Eb7 tritone partner');
     expect(other('Ebmaj7').join()).not.toContain('tritone');
   });
+  it('names none that lacks a guide tone: F7 is no Cm13 and no rootless Ab13b9', () => {
+    expect(other('F7').join()).not.toMatch(/Cm13|Ab13/);
+    expect(other('F7')).toContain('B7 tritone partner');
+  });
   it('relabels each note: Am7 read as C6', () => {
     const [first] = otherNames(chord('Am7'));
     expect(first?.notes).toEqual([

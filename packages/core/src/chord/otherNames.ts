@@ -52,9 +52,7 @@ export function otherNames(chord: PitchedChord): OtherName[] {
   const root = pitchClassOf(chord.root);
   const stacked = chord.tones.map(({ degree }) => midi(48 + root + semitonesOf(degree)));
   const readings = nameNotes(stacked).filter(({ symbol }) => rootPitch(symbol) !== root);
-  const complete = readings.filter(
-    ({ rootSounds, degrees }) => !rootSounds || degrees.includes('R'),
-  );
+  const complete = readings.filter(({ without }) => !without);
   const pick = (rootSounds: boolean, kind: OtherName['kind']): OtherName[] =>
     complete
       .filter((reading) => reading.rootSounds === rootSounds)

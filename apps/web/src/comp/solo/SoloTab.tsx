@@ -8,7 +8,6 @@ import { useSolos } from '../desk/useSolos';
 import { FileNote } from './FileNote';
 import { readFile, type Told } from './fileRead';
 import { PlayIn } from './PlayIn';
-import { RoomOffer } from './RoomOffer';
 import { SoloRow } from './SoloRow';
 import { StandInMaker } from './StandInMaker';
 
@@ -64,7 +63,6 @@ export function SoloTab({ composed }: { composed: ComposedChoruses }) {
           />
         ))}
       </ul>
-      <RoomOffer />
       <Upload
         accept=".mid,.midi,.musicxml,.xml,.mxl"
         showUploadList={false}

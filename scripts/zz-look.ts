@@ -1,0 +1,34 @@
+import { chromium } from '@playwright/test';
+import { CHROMIUM } from '../e2e/server';
+const BASE = 'http://127.0.0.1:4680';
+void (async () => {
+  const browser = await chromium.launch(CHROMIUM);
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  page.on('console', (m) => { if (m.type() === 'error' || m.type() === 'warning') console.log(m.type(), m.text()); });
+  const open = async (title: string, screen: string) => {
+    await page.goto(`${BASE}/book`);
+    await page.getByRole('link', { name: title, exact: true }).click();
+    await page.getByRole('link', { name: screen, exact: true }).click();
+    await page.waitForTimeout(1800);
+  };
+  await open('Half Past the Tide', 'Chart');
+  await page.locator('.slot').nth(5).click().catch(() => console.log('no slot'));
+  await page.waitForTimeout(600);
+  await page.screenshot({ path: '/tmp/look-chart.png' });
+  await page.locator('.chord-panel').evaluate((e) => e.scrollTo(0, e.scrollHeight)).catch(() => {});
+  await page.getByText('Chords on top of it').scrollIntoViewIfNeeded().catch(() => console.log('no upper'));
+  await page.screenshot({ path: '/tmp/look-upper.png' });
+  await open('Half Past the Tide', 'Voice');
+  await page.screenshot({ path: '/tmp/look-voice.png' });
+  await page.getByRole('combobox', { name: 'Scale opened over this chord' }).click();
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: '/tmp/look-scale.png' });
+  await page.keyboard.press('Escape');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.waitForTimeout(900);
+  await page.screenshot({ path: '/tmp/look-390.png' });
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await page.waitForTimeout(900);
+  await page.screenshot({ path: '/tmp/look-820.png' });
+  await browser.close();
+})();
