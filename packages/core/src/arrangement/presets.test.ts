@@ -2,25 +2,20 @@
  * Presets keep their word, and no dominant leaps away from its own resolution: over all demo tunes, all
  * instruments, all rooms, each with the families it starts with.
  */
-import { readFileSync, readdirSync } from 'node:fs';
-import { resolve } from 'node:path';
-import { parseChart } from '../chart/parseChart';
 import { dominantResolves } from '../connect/base/place';
 import { createConnector, type Connector } from '../connect/connect';
 import { summaryOf } from '../connect/explain/summary';
 import { presets } from '../connect/presets';
 import { INSTRUMENT_IDS } from '../voicing/base/instruments';
+import { demoChoruses } from '../testing/demo';
 import { rooms } from '../voicing/data';
-import { chorusOf, type Chorus } from './chorus/chorus';
+import type { Chorus } from './chorus/chorus';
 import { settingsOf } from './chorus/settings';
 import { defaultArrangement } from './stored/defaults';
 import { startFor } from './stored/start';
 import type { Arrangement } from './stored/types';
 
-const DEMO = resolve(__dirname, '../../../../demo');
-const CHORUSES = readdirSync(DEMO)
-  .filter((file) => file.endsWith('.txt'))
-  .map((file) => chorusOf(parseChart(readFileSync(resolve(DEMO, file), 'utf8')).chart));
+const CHORUSES = demoChoruses();
 
 function figures(connector: Connector, arrangement: Arrangement, chorus: Chorus) {
   const settings = settingsOf(arrangement, chorus);

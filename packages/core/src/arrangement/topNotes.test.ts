@@ -2,21 +2,15 @@
  * A note wanted on top is on top, in rooms with a bass too, and be it the root: over demo tunes, with the
  * families that instrument and room start with.
  */
-import { readFileSync, readdirSync } from 'node:fs';
-import { resolve } from 'node:path';
-import { parseChart } from '../chart/parseChart';
 import { createConnector } from '../connect/connect';
 import { pitchClassOf } from '../pitch/spelling';
+import { demoChoruses } from '../testing/demo';
 import { rooms } from '../voicing/data';
-import { chorusOf } from './chorus/chorus';
 import { settingsOf } from './chorus/settings';
 import { defaultArrangement } from './stored/defaults';
 import { startFor } from './stored/start';
 
-const DEMO = resolve(__dirname, '../../../../demo');
-const CHORUSES = readdirSync(DEMO)
-  .filter((file) => file.endsWith('.txt'))
-  .map((file) => chorusOf(parseChart(readFileSync(resolve(DEMO, file), 'utf8')).chart));
+const CHORUSES = demoChoruses();
 /** Every so many chords are asked. */
 const EVERY = 17;
 /** So far under the top of the register, where something can lie below. */

@@ -73,6 +73,7 @@ function Agreement({ learned: { agreement } }: { learned: Learned }) {
       <Progress
         percent={(count / of) * 100}
         size="small"
+        status="normal"
         aria-label={label}
         format={() => `${count} of ${of}`}
       />
@@ -80,8 +81,8 @@ function Agreement({ learned: { agreement } }: { learned: Learned }) {
   );
   return (
     <div role="group" aria-label="Choices foretold that were held out while learning">
-      {bar('My taste foretells', best)}
-      {bar('Balanced foretells', bestBalanced)}
+      {bar('My taste predicts', best)}
+      {bar('Balanced predicts', bestBalanced)}
     </div>
   );
 }

@@ -10,7 +10,7 @@ const FOLDS = 5;
 /** Weights are percents. */
 const MOST_PERCENT = 300;
 
-/** How well weights foretell choices that were held out while they were learned. */
+/** How well weights predict choices that were held out while they were learned. */
 export interface Agreement {
   /** Choices for which what was taken would have been the best. */
   readonly best: number;

@@ -111,7 +111,7 @@ it.each([1, 2, 3, 4, 5, 6])(
 describe('what is told of it', () => {
   const open = TERM_IDS.map((id) => (id === 'sound' ? 300 : id === 'hand' ? 0 : 60));
 
-  it('says how many held-out choices it foretells, against the balance', () => {
+  it('says how many held-out choices it predicts, against the balance', () => {
     const { agreement, consistent } = learnTaste(choicesOf(byWeights(open), 120, 7))!;
     expect(consistent).toBe(true);
     expect(agreement.of).toBe(120);
