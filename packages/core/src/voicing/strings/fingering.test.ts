@@ -75,8 +75,8 @@ describe('any fingering there is (property, seed 9)', () => {
           for (const a of fretted) {
             for (const b of fretted) {
               if (a.fret < b.fret) expect(a.finger).toBeLessThan(b.finger);
-              if (a.fret === b.fret && a.stringIndex < b.stringIndex && a.finger !== 1) {
-                expect(a.finger <= b.finger || b.finger === 1).toBe(true);
+              if (a.fret === b.fret && a.stringIndex < b.stringIndex) {
+                expect(a.finger).toBeLessThanOrEqual(b.finger);
               }
             }
             const flat = fretted.filter(({ finger }) => finger === a.finger);
@@ -85,7 +85,7 @@ describe('any fingering there is (property, seed 9)', () => {
             const strings = flat.map(({ stringIndex }) => stringIndex);
             expect(new Set(flat.map(({ fret }) => fret)).size).toBe(1);
             expect(Math.max(...strings) - Math.min(...strings)).toBe(flat.length - 1);
-            const beyond = fretted.filter(({ stringIndex }) => stringIndex > Math.max(...strings));
+            const beyond = held.filter(({ stringIndex }) => stringIndex > Math.max(...strings));
             expect(beyond.every(({ fret }) => fret >= a.fret)).toBe(true);
           }
         }
@@ -105,4 +105,79 @@ describe('any fingering there is (property, seed 9)', () => {
       { numRuns: 500, seed: 9 },
     );
   });
+
+  it('is found just where a plain search over all fingers finds one', () => {
+    let [possible, impossible] = [0, 0];
+    fc.assert(
+      fc.property(closeGrip, (held) => {
+        const plain = plainlyHeld(held);
+        expect(fingeringOf(held) !== undefined).toBe(plain);
+        if (plain) possible += 1;
+        else impossible += 1;
+      }),
+      { numRuns: 3000, seed: 10 },
+    );
+    expect(Math.min(possible, impossible)).toBeGreaterThan(500);
+  });
 });
+
+/** Four to six strings within four frets, where fingers are few. */
+const closeGrip = fc
+  .array(fc.option(fc.integer({ min: 0, max: 4 }), { nil: undefined, freq: 12 }), {
+    minLength: 6,
+    maxLength: 6,
+  })
+  .map((frets) =>
+    frets.flatMap((fret, stringIndex) => (fret === undefined ? [] : [{ stringIndex, fret }])),
+  );
+
+/** Whether some choice of a finger for every place keeps the rules of common practice, tried one by one. */
+function plainlyHeld(held: readonly FretPlace[]): boolean {
+  const fretted = held.filter(({ fret }) => fret > 0);
+  const tried = (fingers: number[]): boolean =>
+    fingers.length === fretted.length
+      ? keepsRules(held, fretted, fingers)
+      : [1, 2, 3, 4].some((finger) => tried([...fingers, finger]));
+  return tried([]);
+}
+
+function keepsRules(
+  held: readonly FretPlace[],
+  fretted: readonly FretPlace[],
+  fingers: readonly number[],
+): boolean {
+  const inOrder = fretted.every((a, i) =>
+    fretted.every((b, j) => {
+      if (a.fret < b.fret) return fingers[i]! < fingers[j]!;
+      return a.fret > b.fret || a.stringIndex >= b.stringIndex || fingers[i]! <= fingers[j]!;
+    }),
+  );
+  const lowest = Math.min(...fretted.map(({ fret }) => fret));
+  const flat = [1, 2, 3, 4].map((finger) => fretted.filter((_, at) => fingers[at] === finger));
+  const [index, middle, ring, little] = flat.map((places) => (places.length > 1 ? places : []));
+  // Ring or little finger lies flat, not both at once.
+  if (!inOrder || middle!.length || (ring!.length && little!.length)) return false;
+  return (
+    coversBelow(index!, held, lowest) && [ring!, little!].every((b) => liesOver(b, held, lowest))
+  );
+}
+
+/** The index, at the lowest fret: every string it lies on is pressed there or higher. */
+function coversBelow(barre: readonly FretPlace[], held: readonly FretPlace[], lowest: number) {
+  const strings = barre.map(({ stringIndex }) => stringIndex);
+  for (let string = Math.min(...strings); string <= Math.max(...strings); string += 1) {
+    const there = held.find(({ stringIndex }) => stringIndex === string);
+    if (!there || there.fret < lowest) return false;
+  }
+  return barre.every(({ fret }) => fret === lowest);
+}
+
+/** A finger above: two to four strings side by side, none beyond them on the treble side lower. */
+function liesOver(barre: readonly FretPlace[], held: readonly FretPlace[], lowest: number) {
+  if (!barre.length) return true;
+  const [{ fret }] = barre as [FretPlace];
+  const strings = barre.map(({ stringIndex }) => stringIndex);
+  const [first, last] = [Math.min(...strings), Math.max(...strings)];
+  const side = last - first === barre.length - 1 && barre.length <= 4 && fret > lowest;
+  return side && held.every((place) => place.stringIndex <= last || place.fret >= fret);
+}

@@ -52,10 +52,8 @@ export const fingeringsOf = (places: readonly FretPlace[]): Fingering[] =>
     .map((each) => fingeringFor(places, each));
 
 function allAssigned(places: readonly FretPlace[]): Assigned[] {
-  const fretted = places
-    .filter((place) => place.fret > 0)
-    .sort((a, b) => a.fret - b.fret || a.stringIndex - b.stringIndex);
-  return layouts(fretted).flatMap((presses) => assigned(presses) ?? []);
+  const sounding = [...places].sort((a, b) => a.fret - b.fret || a.stringIndex - b.stringIndex);
+  return layouts(sounding).flatMap((presses) => assigned(presses) ?? []);
 }
 
 const fingeringFor = (
@@ -78,13 +76,17 @@ interface Press {
   readonly from: number;
 }
 
-/** Every choice of barres, none first; presses in the order of fingers. */
-function layouts(fretted: readonly FretPlace[]): Press[][] {
+/**
+ * Every choice of barres, none first; presses in the order of fingers.
+ * @param sounding by fret, then string; open ones first
+ */
+function layouts(sounding: readonly FretPlace[]): Press[][] {
+  const fretted = sounding.filter(({ fret }) => fret > 0);
   const [lowest] = fretted;
   if (!lowest) return [[]];
   const under = indexBarre(fretted);
   const lower = under.length > 1 ? [[], [under]] : [[]];
-  const upper: FretPlace[][][] = [[], ...upperBarres(fretted).map((barre) => [barre])];
+  const upper: FretPlace[][][] = [[], ...upperBarres(fretted, sounding).map((barre) => [barre])];
   return lower.flatMap((below) =>
     upper.map((above) => [
       ...below.map((places): Press => ({ places, fret: lowest.fret, from: 1 })),
@@ -112,34 +114,26 @@ function pressesOf(
 }
 
 /**
- * The places at the lowest fret that the index covers: the most there are from one string to another with
- * every string between pressed there or higher, none open and none silent. Of equals the lowest.
+ * The places at the lowest fret that the index covers: from the lowest string there as far as every string is
+ * pressed there or higher, none open and none silent. Fingers at one fret run from the low strings up, so no
+ * other finger is beside it on a lower string.
  */
 function indexBarre(fretted: readonly FretPlace[]): FretPlace[] {
-  const lowest = fretted.filter(({ fret }) => fret === fretted[0]?.fret);
+  const [first] = fretted;
   const pressed = new Set(fretted.map(({ stringIndex }) => stringIndex));
-  const covers = (from: number, to: number): boolean => {
-    for (let string = from; string <= to; string += 1) if (!pressed.has(string)) return false;
-    return true;
-  };
-  let best: FretPlace[] = [];
-  lowest.forEach((first, from) => {
-    lowest.slice(from).forEach((last, length) => {
-      const run = lowest.slice(from, from + length + 1);
-      if (run.length > best.length && covers(first.stringIndex, last.stringIndex)) best = run;
-    });
-  });
-  return best;
+  let end = first!.stringIndex;
+  while (pressed.has(end + 1)) end += 1;
+  return fretted.filter(({ fret, stringIndex }) => fret === first!.fret && stringIndex <= end);
 }
 
 /** Runs of places at one fret above the lowest, on strings next to each other, that a flat finger covers. */
-function upperBarres(fretted: readonly FretPlace[]): FretPlace[][] {
+function upperBarres(fretted: readonly FretPlace[], sounding: readonly FretPlace[]): FretPlace[][] {
   const lowest = fretted[0]!.fret;
   const barres: FretPlace[][] = [];
   for (const first of fretted) {
     if (first.fret === lowest) continue;
     // A finger that lies flat would stop what sounds lower on the strings beyond it.
-    const reachesOver = fretted.some(
+    const reachesOver = sounding.some(
       ({ fret, stringIndex }) => stringIndex > first.stringIndex && fret < first.fret,
     );
     if (reachesOver) continue;
