@@ -12,8 +12,8 @@ export const SIZES = {
   topSemitone: 50,
   /** A leap of it, beyond a major third. */
   topLeapt: 800,
-  /** A voice that enters or ends where the voicings differ in size. */
-  spareVoice: 300,
+  /** A voice that enters or ends where the voicings differ in size: players keep to as many as they began with. */
+  spareVoice: 900,
   /** Each semitone of a leap beyond a major third; twice that in the top voice. */
   leapSemitone: 100,
   /** The whole hand moving an octave from one phrase to the next. */
@@ -36,8 +36,11 @@ export const SIZES = {
   roughness: 25,
   /** Each semitone by which neighbouring voices lie below the low limit of their interval. */
   mudSemitone: 60,
-  /** Each tone that the chord needs or its symbol writes and that does not sound. */
-  missingEssential: 150,
+  /**
+   * Each tone that the chord needs or its symbol writes and that does not sound: where one of the chosen
+   * families holds it, hardly anything else is worth leaving it out.
+   */
+  missingEssential: 2000,
   /** A root that sounds although a bass has it. */
   rootBesideBass: 150,
   /** While no bass plays: a section that begins on neither root nor fifth; a 9, 11 or 13 lowest. */
