@@ -41,11 +41,14 @@ interface ChoiceButtonProps {
   readonly onClick?: () => void;
 }
 
+/** Longer values are cut where the row is too narrow; shorter ones never. */
+const SHORT = 14;
+
 /** The button alone, for choices that stand elsewhere on the page. */
 export function ChoiceButton({ name, value, title, open, ...rest }: ChoiceButtonProps) {
   return (
     <Button
-      className="choice-button"
+      className={value.length > SHORT ? 'choice-button' : 'choice-button whole'}
       aria-label={value ? `${name}: ${value}` : name}
       aria-expanded={open}
       title={title}
