@@ -2,6 +2,8 @@ import { SoundOutlined } from '@ant-design/icons';
 import type { ChartAnalysis } from '@drop-close/core';
 import { Button } from 'antd';
 import { useBand } from '../playback/useBand';
+import { ChordSymbol } from '../profile/ChordSymbol';
+import { useNotation } from '../profile/useNotation';
 import { prettyName } from '../ui/notation';
 import { barsInWords, isSameLandmark, toggleLandmark, useLandmark } from './desk/landmarks';
 
@@ -9,6 +11,7 @@ import { barsInWords, isSameLandmark, toggleLandmark, useLandmark } from './desk
 export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {
   const { landmark: held } = useLandmark();
   const band = useBand();
+  const { note } = useNotation();
   return (
     <div className="landmark-list">
       <h3>Keys</h3>
@@ -23,9 +26,15 @@ export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {
         <>
           <h3>One sound that covers</h3>
           <ul>
-            {analysis.sounds.map(({ fromBar, toBar, label }) => (
+            {analysis.sounds.map(({ fromBar, toBar, label, except, notes }) => (
               <li key={fromBar}>
                 <span className="quiet">{barsInWords({ fromBar, toBar })}</span> {label}
+                {except && (
+                  <>
+                    , but for <ChordSymbol symbol={except.symbol} /> in bar {except.bar}
+                  </>
+                )}
+                <div className="quiet">Safe throughout: {notes.map(note).join(' ')}</div>
               </li>
             ))}
           </ul>

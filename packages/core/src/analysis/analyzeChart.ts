@@ -93,7 +93,7 @@ function momentAnalysis(
     ...functional,
     ...sixthAndDiminished(moment),
     ...parentMinor(moment, tune.moments[at - 1]),
-    ...simplePools(moment),
+    ...simplePools(moment, tune.moments[at - 1]),
   ];
   const { numeral, function: part, reason } = reading;
   return {

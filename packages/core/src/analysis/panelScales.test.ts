@@ -22,8 +22,7 @@ describe('the scales of a chord panel that can be opened over it', () => {
 
   it('are none that contradict it: F melodic minor has no B for G7', () => {
     const [, dominant] = chordsOf('Cm', '| Dm7b5 | G7b9 | Cm6 | . |');
-    expect(dominant!.scales.map(({ name }) => name)).toContain('F melodic minor');
-    expect(panelScales(dominant!)).toEqual([]);
+    expect(panelScales(dominant!).map(({ name }) => name)).toEqual(['Ab melodic minor']);
   });
 
   it('open just the notes the panel names', () => {

@@ -1,4 +1,4 @@
-import { spellFrom, type NoteName } from '../pitch/spelling';
+import { plainRoot, spellFrom, type NoteName } from '../pitch/spelling';
 import { pitchClass } from '../base/units';
 
 /**
@@ -68,3 +68,35 @@ export const scaleSemitones = (name: ScaleName): number[] =>
  */
 export const scaleNotes = (root: NoteName, name: ScaleName): NoteName[] =>
   STEPS.get(name)!.map(({ letterSteps, semitones }) => spellFrom(root, letterSteps, semitones));
+
+/** Which scale a mode is of, and how far its root lies above that scale's. Source: arithmetic. */
+const PARENTS: Readonly<
+  Partial<Record<ScaleName, readonly [parent: string, letterSteps: number, semitones: number]>>
+> = {
+  Dorian: ['major', 1, 2],
+  Phrygian: ['major', 2, 4],
+  Lydian: ['major', 3, 5],
+  Mixolydian: ['major', 4, 7],
+  Aeolian: ['major', 5, 9],
+  Locrian: ['major', 6, 11],
+  'Dorian b9': ['melodic minor', 1, 2],
+  'Lydian augmented': ['melodic minor', 2, 3],
+  'Lydian b7': ['melodic minor', 3, 5],
+  'Mixolydian b13': ['melodic minor', 4, 7],
+  'Locrian natural 9': ['melodic minor', 5, 9],
+  altered: ['melodic minor', 6, 11],
+  'Mixolydian b9 b13': ['harmonic minor', 4, 7],
+  'minor pentatonic': ['major pentatonic', 5, 9],
+};
+
+/**
+ * A mode by the scale it is of; nothing where it is none.
+ * @example parentOf('F', 'Mixolydian') // 'Bb major from F'
+ * @example parentOf('A', 'minor pentatonic') // 'C major pentatonic from A'
+ */
+export function parentOf(root: NoteName, mode: ScaleName): string | undefined {
+  const parent = PARENTS[mode];
+  if (!parent) return undefined;
+  const [name, letterSteps, semitones] = parent;
+  return `${plainRoot(spellFrom(root, 7 - letterSteps, 12 - semitones))} ${name} from ${root}`;
+}

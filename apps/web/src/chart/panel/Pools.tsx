@@ -53,6 +53,7 @@ export function Pools({ pools, onHear }: PoolsProps) {
             />
             <div>
               <b>{prettyName(pool.name)}</b> <span className="quiet">{prettyName(pool.when)}</span>
+              {pool.parent && <div className="quiet">{prettyName(pool.parent)}</div>}
               <div className="pool-notes">{pool.notes.map(note).join(' ')}</div>
             </div>
           </li>

@@ -1,13 +1,13 @@
 import { withChoice, withoutLatest, type Voicing } from '@drop-close/core';
-import { useDocument } from '../../document/store';
+import { tuneNow, useDocument } from '../../document/store';
 import { engine } from '../../engine/client';
 import { useChorusStore } from '../../engine/useChorus';
 import { keepTaste, profileNow } from '../../profile/profileStore';
 
 /** The chord a voicing was last taken at, and what has been turned down there since it was come to. */
 interface Considered {
-  readonly tune: string | undefined;
-  readonly index: number;
+  /** Tune, instrument and chord. */
+  readonly place: string;
   readonly turnedDown: readonly Voicing[];
   /** How many choices there were after it was noted. */
   readonly noted: number;
@@ -16,9 +16,10 @@ interface Considered {
 let considered: Considered | undefined;
 
 const here = (index: number): Considered | undefined =>
-  considered?.index === index && considered.tune === tuneId() ? considered : undefined;
+  considered?.place === placeOf(index) ? considered : undefined;
 
-const tuneId = (): string | undefined => useDocument.getState().origin?.tuneId;
+const placeOf = (index: number): string =>
+  `${useDocument.getState().origin?.tuneId} ${tuneNow()?.setup.instrument} ${index}`;
 
 /** What has been turned down at a chord while the hand stays on it. */
 export const turnedDownAt = (index: number): readonly Voicing[] => here(index)?.turnedDown ?? [];
@@ -35,8 +36,8 @@ export function noteChoice(
   turnedDown: readonly Voicing[] = turnedDownAt(index),
 ): void {
   const before = here(index);
-  const tune = tuneId();
-  considered = { tune, index, turnedDown, noted: before?.noted ?? NOTHING_NOTED };
+  const place = placeOf(index);
+  considered = { place, turnedDown, noted: before?.noted ?? NOTHING_NOTED };
   const { chorus } = useChorusStore.getState();
   if (!chorus || !profileNow().taste.learning) return;
   void engine.tasteChoice(chorus.id, index, voicing, turnedDown).then((choice) => {
@@ -45,7 +46,7 @@ export function noteChoice(
     const revised = before && taste.choices.length === before.noted;
     const kept = withChoice(revised ? withoutLatest(taste) : taste, choice);
     keepTaste(kept);
-    if (considered?.tune === tune && considered?.index === index) {
+    if (considered?.place === place) {
       considered = { ...considered, noted: kept.choices.length };
     }
   });

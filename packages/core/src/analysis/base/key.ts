@@ -52,6 +52,16 @@ export function keyOf(short: string): Key & { readonly name: NoteName } {
   return { tonic: pitchClassOf(name), mode: minor ? 'minor' : 'major', name };
 }
 
+/** Semitones above the tonic: minor has both its sevenths. */
+const STEPS: Readonly<Record<Mode, readonly number[]>> = {
+  major: [0, 2, 4, 5, 7, 9, 11],
+  minor: [0, 2, 3, 5, 7, 8, 10, 11],
+};
+
+/** The notes a key has of its own, as pitch classes. */
+export const keyPitches = ({ tonic, mode }: Key): ReadonlySet<number> =>
+  new Set(STEPS[mode].map((step) => pitchClass(tonic + step)));
+
 /** How far apart two keys lie on the circle of fifths, 0 (relative or same) to 6. */
 export function keyDistance(a: Key, b: Key): number {
   const around = (key: Key): number => pitchClass((key.tonic + (key.mode === 'minor' ? 3 : 0)) * 7);

@@ -13,6 +13,8 @@ export interface Pool {
   readonly name: string;
   readonly root: NoteName;
   readonly scale: ScaleName;
+  /** As `Bb major from F`; missing where the scale is no mode of another. */
+  readonly parent?: string;
   /** From its first note upwards, within an octave. */
   readonly notes: readonly NoteName[];
   /** When it fits, in a few words. */
@@ -114,12 +116,15 @@ export interface KeyArea {
   readonly toBar: number;
 }
 
-/** One sound that covers a run of chords. */
+/** One sound that covers a run of chords, but for one at most. */
 export interface CoveringSound {
   readonly fromBar: number;
   readonly toBar: number;
   /** As "4 bars of B minor". */
   readonly label: string;
+  /** The one chord it does not cover. */
+  readonly except?: { readonly symbol: string; readonly bar: number };
+  /** Those that are safe on every chord it covers. */
   readonly notes: readonly NoteName[];
 }
 

@@ -1,10 +1,11 @@
+import { pitchClass } from '../../base/units';
 import { semitonesOf } from '../../chord/degrees';
 import type { PitchedChord } from '../../chord/types';
 import type { ReadMoment } from '../readings/chartReading';
 import { above } from '../readings/numeral';
 import type { Role } from '../readings/types';
 import type { ChordClass } from '../base/chordClass';
-import type { Mode } from '../base/key';
+import { keyPitches, type Mode } from '../base/key';
 import type { Pool } from '../base/types';
 import { scaleSemitones, type ScaleName } from '../../chord/scales';
 import { poolOf } from './scale';
@@ -195,9 +196,33 @@ export function poolsByFunction(moment: ReadMoment): Pool[] {
   const all = [...offers, ...fallback.filter(([scale]) => !offers.some(([own]) => own === scale))];
   const fitting = all.filter(([scale]) => fits(scale, chord));
   const kept = fitting.length ? fitting : all.filter(([scale]) => holds(scale, chord));
-  return [...byWritten(kept, chord)].map(([scale, when]) =>
-    poolOf(chord.root, scale, when, 'by function'),
-  );
+  return byWritten(byKey(kept, moment), chord).map((offer) => {
+    const [scale, when] = offer;
+    const said = offer === MIXOLYDIAN && outside(scale, moment) ? PLAIN_DOMINANT : when;
+    return poolOf(chord.root, scale, said, 'by function');
+  });
+}
+
+const PLAIN_DOMINANT = 'a plain dominant, with 9 and 13';
+
+/** How many notes of a scale are neither in the chord nor in its key. */
+function outside(scale: ScaleName, { chord, key, root }: ReadMoment): number {
+  const own = new Set(chord.tones.map(({ degree }) => semitonesOf(degree)));
+  const inKey = keyPitches(key);
+  return scaleSemitones(scale).filter(
+    (semitones) => !own.has(semitones) && !inKey.has(pitchClass(root + semitones)),
+  ).length;
+}
+
+/** What a dominant may have of a key: as it is in major, as in minor, or in between. */
+const OF_THE_KEY: readonly ScaleName[] = ['Mixolydian', 'Mixolydian b9 b13', 'Mixolydian b13'];
+
+/** Where the key has other notes than a plain dominant, the scale that has most of the key comes first. */
+function byKey(offers: readonly Offer[], moment: ReadMoment): readonly Offer[] {
+  if (offers[0] !== MIXOLYDIAN) return offers;
+  const own = offers.filter(([scale]) => OF_THE_KEY.includes(scale));
+  const [first] = [...own].sort((a, b) => outside(a[0], moment) - outside(b[0], moment));
+  return [first!, ...offers.filter((offer) => offer !== first)];
 }
 
 const SUSPENDED: Offer = ['Dorian b9', 'suspended, with b9'];

@@ -1,4 +1,6 @@
 import { parseChart } from '../../chart/parseChart';
+import { pitchClassOf } from '../../pitch/spelling';
+import { chord } from '../../testing/builders';
 import { analyzeChart } from '../analyzeChart';
 import type { ChordAnalysis, School } from '../base/types';
 
@@ -33,6 +35,12 @@ describe('scales by function (common practice)', () => {
     expect(byFunction(find(text, symbol, key)).slice(0, 2)).toEqual(scales);
   });
 
+  it('puts the scale first that has most of the key: G7 in F minor', () => {
+    const [first] = find('| Fm7 | G7 | C7 | Fm6 |', 'G7', 'Fm').scales;
+    expect(first?.name).toBe('G Mixolydian b9 b13');
+    expect(first?.when).not.toContain('as the key has it');
+  });
+
   it('gives IV7 of a blues Lydian b7', () => {
     const blues = '| F7 | Bb7 | F7 | % | Bb7 | % | F7 | % | C7 | Bb7 | F7 | C7 |';
     expect(byFunction(find(blues, 'Bb7', 'F'))[0]).toBe('Bb Lydian b7');
@@ -47,6 +55,24 @@ describe('scales by function (common practice)', () => {
     ['G7sus4(b9)', ['G Mixolydian b9 b13', 'G Dorian b9']],
   ])('what %s says itself decides: %j', (symbol, scales) => {
     expect(byFunction(find(`| Dm7 | ${symbol} | Cmaj7 |`, symbol))).toEqual(scales);
+  });
+
+  it('offers nothing that contradicts a written tone but for fewer notes, on any demo-like chart', () => {
+    const text =
+      '| Dm7b5 | G7b9 | Cm6 | Cm7 | F7#11 | Bbm6 Eb7 | Am7b5 D7alt | Gm(maj7) | C7b13 | Fmaj7#5 |';
+    let pools = 0;
+    for (const { symbol, scales } of analysed(text)) {
+      for (const { school, name, notes } of scales) {
+        if (school === 'simple') continue;
+        const has = new Set(notes.map((note) => pitchClassOf(note) as number));
+        const lacking = chord(symbol).tones.filter(
+          ({ degree, note }) => degree !== '5' && !has.has(pitchClassOf(note)),
+        );
+        expect([symbol, name, lacking]).toEqual([symbol, name, []]);
+        pools += 1;
+      }
+    }
+    expect(pools).toBeGreaterThan(30);
   });
 
   it('offers no scale by function that lacks a tone of its chord, on any demo-like chart', () => {
@@ -66,13 +92,14 @@ describe('the other schools (common practice)', () => {
     const { scales } = find(`| ${symbol} | C6 |`, symbol);
     expect(scales.filter(({ school }) => school === 'sixth and diminished')[0]?.name).toBe(name);
   });
-  it('parent minor hears a ii–V as one minor sound', () => {
+  it('parent minor hears a ii–V as one minor sound, and keeps it over a V it does not contradict', () => {
     const parent = (text: string, symbol: string): string | undefined =>
       find(text, symbol).scales.find(({ school }) => school === 'parent minor')?.name;
     expect(parent('| Dm7 | G7 | Cmaj7 |', 'Dm7')).toBe('D Dorian');
     expect(parent('| Dm7 | G7 | Cmaj7 |', 'G7')).toBe('D Dorian');
     expect(parent('| Bm7b5 | E7 | Am7 |', 'Bm7b5')).toBe('D melodic minor');
-    expect(parent('| Bm7b5 | E7 | Am7 |', 'E7')).toBe('D melodic minor');
+    // D melodic minor has G where E7 has G#.
+    expect(parent('| Bm7b5 | E7 | Am7 |', 'E7')).toBe('F melodic minor');
   });
   it('simple pools: the key, a blues colour, a dominant’s triad and the minor triad on its fifth', () => {
     const simple = find('| Dm7 | G7 | Cmaj7 |', 'G7').scales.flatMap(({ name, school }) =>
@@ -85,8 +112,29 @@ describe('the other schools (common practice)', () => {
       'G triad',
       'D minor triad',
     ]);
-    const cycle = find('| D7 | G7 | C7 | F7 | Bb6 |', 'G7', 'Bb').scales;
-    expect(cycle.find(({ school }) => school === 'simple')?.name).toBe('G major pentatonic');
+    // Every dominant of a cycle has its pentatonic, the last one too.
+    for (const symbol of ['D7', 'G7', 'C7', 'F7']) {
+      const cycle = find('| D7 | G7 | C7 | F7 | Bb6 |', symbol, 'Bb').scales;
+      const [first] = cycle.filter(({ school }) => school === 'simple');
+      expect(first?.name).toBe(`${symbol.charAt(0)} major pentatonic`);
+    }
+  });
+  it('in minor the blues of the key goes over all of ii, V and i', () => {
+    for (const { symbol, scales } of analysed('| Dm7b5 | G7b9 | Cm6 |', 'Cm')) {
+      expect([symbol, scales.map(({ name }) => name)]).toEqual([
+        symbol,
+        expect.arrayContaining(['C blues']),
+      ]);
+    }
+  });
+  it('names the parent of a mode, and the relative major of a minor pentatonic', () => {
+    const parents = (text: string, symbol: string, key?: string) =>
+      Object.fromEntries(find(text, symbol, key).scales.map(({ name, parent }) => [name, parent]));
+    expect(parents('| Cm7 | F7 | Bbmaj7 |', 'F7', 'Bb')).toMatchObject({
+      'F Mixolydian': 'Bb major from F',
+      'F altered': 'Gb melodic minor from F',
+      'Bb minor pentatonic': 'Db major pentatonic from Bb',
+    });
   });
   it('puts the chosen school first and keeps the others', () => {
     const [chord] = analysed('| Dm7 | G7 |', 'C', 'parent minor');

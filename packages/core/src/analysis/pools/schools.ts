@@ -2,7 +2,7 @@ import { DEGREES, type Degree } from '../../chord/degrees';
 import { spellFrom, type NoteName } from '../../pitch/spelling';
 import type { ReadMoment } from '../readings/chartReading';
 import type { Pool } from '../base/types';
-import { poolOf } from './scale';
+import { holds, poolOf } from './scale';
 
 const on = ({ chord }: ReadMoment, degree: Degree): NoteName =>
   spellFrom(chord.root, DEGREES[degree].letterSteps, DEGREES[degree].semitones);
@@ -19,7 +19,8 @@ export function sixthAndDiminished(moment: ReadMoment): Pool[] {
     root: NoteName,
     scale: typeof MINOR_SIXTH | typeof MAJOR_SIXTH,
     as: string,
-  ): Pool[] => [poolOf(root, scale, as, 'sixth and diminished')];
+  ): Pool[] =>
+    [poolOf(root, scale, as, 'sixth and diminished')].filter((each) => holds(each, chord));
   const { chord, class: kind } = moment;
   switch (kind) {
     case 'major':
@@ -53,17 +54,16 @@ export function parentMinor(moment: ReadMoment, before: ReadMoment | undefined):
   switch (moment.class) {
     case 'minor': {
       const tonic = moment.reading.function === 'tonic' && moment.key.mode === 'minor';
-      return [
-        poolOf(
-          moment.chord.root,
-          tonic ? 'melodic minor' : 'Dorian',
-          'its own minor sound',
-          school,
-        ),
-      ];
+      const scales = tonic ? (['melodic minor', 'Dorian'] as const) : (['Dorian'] as const);
+      return scales
+        .map((scale) => poolOf(moment.chord.root, scale, 'its own minor sound', school))
+        .filter((pool) => holds(pool, moment.chord))
+        .slice(0, 1);
     }
     case 'half-diminished':
-      return [poolOf(on(moment, 'b3'), 'melodic minor', 'melodic minor on its third', school)];
+      return [
+        poolOf(on(moment, 'b3'), 'melodic minor', 'melodic minor on its third', school),
+      ].filter((pool) => holds(pool, moment.chord));
     case 'dominant':
       return parentOfDominant(moment, before);
     case 'major':
@@ -74,39 +74,38 @@ export function parentMinor(moment: ReadMoment, before: ReadMoment | undefined):
   }
 }
 
+/** The minor kept from its ii where it does not contradict the chord, else that of its altered scale. */
 function parentOfDominant(moment: ReadMoment, before: ReadMoment | undefined): Pool[] {
+  const { chord } = moment;
   const school = 'parent minor';
-  const follows = before && before.root === (moment.root + 7) % 12;
-  if (follows && before.class === 'half-diminished') {
-    const root = on(before, 'b3');
-    return [
-      poolOf(
-        root,
-        'melodic minor',
-        `the minor of ${before.chord.symbol}, kept through its V`,
-        school,
-      ),
-    ];
-  }
-  const own = moment.chord.tones.every(
-    ({ degree }) => degree !== 'b9' && degree !== '#9' && degree !== '#5',
+  const halfStepUp = poolOf(
+    spellFrom(chord.root, 1, 1),
+    'melodic minor',
+    'melodic minor a half step up, for an altered V',
+    school,
   );
-  if (!own) {
-    const root = spellFrom(moment.chord.root, 1, 1);
-    return [
-      poolOf(root, 'melodic minor', 'melodic minor a half step up, for an altered V', school),
-    ];
-  }
-  return [poolOf(on(moment, '5'), 'Dorian', 'the minor on its fifth, as over its ii', school)];
+  const follows = before?.root === (moment.root + 7) % 12;
+  const kept =
+    follows && before.class === 'half-diminished'
+      ? poolOf(
+          on(before, 'b3'),
+          'melodic minor',
+          `the minor of ${before.chord.symbol}, kept through its V`,
+          school,
+        )
+      : poolOf(on(moment, '5'), 'Dorian', 'the minor on its fifth, as over its ii', school);
+  return [kept, halfStepUp].filter((pool) => holds(pool, chord)).slice(0, 1);
 }
 
 /** Fewer notes: a pentatonic of the key, of a dominant, or one triad a chord. Source: common practice. */
-export function simplePools(moment: ReadMoment): Pool[] {
+export function simplePools(moment: ReadMoment, before: ReadMoment | undefined): Pool[] {
   const { chord, tonic, key, reading, class: kind } = moment;
   const school = 'simple';
   const pools: Pool[] = [];
   const scale = key.mode === 'minor' ? 'minor pentatonic' : 'major pentatonic';
-  if (kind === 'dominant' && reading.role === 'applied dominant') {
+  // The last dominant of a cycle is in the key, and belongs to the row all the same.
+  const inCycle = before?.class === 'dominant' && before.root === (moment.root + 7) % 12;
+  if (kind === 'dominant' && (reading.role === 'applied dominant' || inCycle)) {
     pools.push(
       poolOf(chord.root, 'major pentatonic', 'the pentatonic of each dominant in turn', school),
     );
@@ -115,6 +114,8 @@ export function simplePools(moment: ReadMoment): Pool[] {
   if (key.mode === 'major') {
     pools.push(poolOf(tonic, 'minor pentatonic', 'for a blues colour', school));
     pools.push(poolOf(tonic, 'blues', 'for more of it', school));
+  } else {
+    pools.push(poolOf(tonic, 'blues', 'the blues of the key, over all of ii–V–i', school));
   }
   if (kind === 'dominant') {
     pools.push(poolOf(chord.root, 'triad', 'its own triad', school));
