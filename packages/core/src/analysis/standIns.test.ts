@@ -1,6 +1,9 @@
+import { parseChart } from '../chart/parseChart';
 import { semitonesOf } from '../chord/degrees';
 import { pitchClassOf } from '../pitch/spelling';
 import { chord } from '../testing/builders';
+import { PROGRESSIONS } from '../testing/progressions';
+import { analyzeChart } from './analyzeChart';
 import { standIns } from './standIns';
 
 const pitches = (symbol: string): number[] => {
@@ -10,10 +13,11 @@ const pitches = (symbol: string): number[] => {
 const shared = (a: string, b: string): number =>
   pitches(a).filter((pitch) => pitches(b).includes(pitch)).length;
 const symbols = (
+  symbol: string,
   key: string,
   numeral: string,
   part: 'tonic' | 'predominant' | 'dominant',
-): string[] => standIns({ key, numeral, function: part }).map(({ symbol }) => symbol);
+): string[] => standIns({ symbol, key, numeral, function: part }).map((standIn) => standIn.symbol);
 
 it.each([
   ['Cmaj7', 'Em7'],
@@ -28,14 +32,49 @@ it('iv6 and iiø of minor are one set, and so are i6 and viø (arithmetic)', () 
   expect(shared('Cm6', 'Am7b5')).toBe(4);
 });
 it('gives the others of the group in the key of the chord (common practice)', () => {
-  expect(symbols('Eb major', 'ii7', 'predominant')).toEqual(['Abmaj7', 'Abm6']);
-  expect(symbols('Eb major', 'V7', 'dominant')).toEqual(['Dm7b5', 'E7', 'Db7']);
-  expect(symbols('C minor', 'V7', 'dominant')).toEqual(['Bdim7', 'Db7']);
+  expect(symbols('Fm7', 'Eb major', 'ii7', 'predominant')).toEqual(['Abmaj7', 'Abm6']);
+  expect(symbols('Bb7', 'Eb major', 'V7', 'dominant')).toEqual(['Dm7b5', 'E7', 'Db7']);
+  expect(symbols('G7', 'C minor', 'V7', 'dominant')).toEqual(['Bdim7', 'Db7']);
 });
 it('reads an applied dominant in the key it is applied to', () => {
-  expect(symbols('F major', 'V7/vi', 'dominant')).toEqual(['C#dim7', 'Eb7']);
-  expect(symbols('F major', 'V7/IV', 'dominant')).toEqual(['Am7b5', 'B7', 'Ab7']);
+  expect(symbols('A7', 'F major', 'V7/vi', 'dominant')).toEqual(['C#dim7', 'Eb7']);
+  expect(symbols('F7', 'F major', 'V7/IV', 'dominant')).toEqual(['Am7b5', 'B7', 'Ab7']);
 });
 it('gives a passing chord none', () => {
-  expect(standIns({ key: 'C major', numeral: '#i°7', function: 'passing' })).toEqual([]);
+  expect(
+    standIns({ symbol: 'C#dim7', key: 'C major', numeral: '#i°7', function: 'passing' }),
+  ).toEqual([]);
+});
+it('counts the notes it shares with the chord, and names them (arithmetic)', () => {
+  const whys = standIns({ symbol: 'Am7', key: 'C major', numeral: 'vi7', function: 'tonic' });
+  expect(whys.map(({ symbol, why }) => `${symbol} ${why}`)).toEqual([
+    'Cmaj7 shares three notes: C, E and G',
+    'Em7 shares two notes: E and G',
+  ]);
+  const dominants = standIns({ symbol: 'G7', key: 'C major', numeral: 'V7', function: 'dominant' });
+  expect(dominants.find(({ symbol }) => symbol === 'Db7')?.why).toBe(
+    'a tritone from V, with the same guide tones; shares two notes: B and F',
+  );
+});
+it('refuses what contradicts a written colour: no Db7 for G9, whose A it would cover with A flat', () => {
+  expect(symbols('G9', 'C major', 'V7', 'dominant')).not.toContain('Db7');
+  expect(symbols('G7b9', 'C major', 'V7', 'dominant')).toContain('Db7');
+});
+it('counts truly on every chord of the hand-made progressions', () => {
+  let claims = 0;
+  for (const [, key, text] of PROGRESSIONS) {
+    for (const analysis of analyzeChart(parseChart(`key: ${key}\n${text}`).chart).chords) {
+      for (const { symbol, why } of standIns(analysis)) {
+        const told = /shares (\w+) notes?: (.+)$/.exec(why);
+        const count = told ? told[2]!.split(/, | and /).length : 0;
+        expect([analysis.symbol, symbol, count]).toEqual([
+          analysis.symbol,
+          symbol,
+          shared(analysis.symbol, symbol),
+        ]);
+        claims += 1;
+      }
+    }
+  }
+  expect(claims).toBeGreaterThan(150);
 });

@@ -1,5 +1,8 @@
 import { moveNote } from '../pitch/interval';
-import { plainRoot, type NoteName } from '../pitch/spelling';
+import { pitchClass } from '../base/units';
+import { parseChord } from '../chord/parseChord';
+import type { PitchedChord } from '../chord/types';
+import { pitchClassOf, plainRoot, type NoteName } from '../pitch/spelling';
 import type { Mode } from './base/key';
 import type { ChordAnalysis, HarmonicFunction } from './base/types';
 
@@ -7,7 +10,7 @@ import type { ChordAnalysis, HarmonicFunction } from './base/types';
 export interface StandIn {
   readonly numeral: string;
   readonly symbol: string;
-  /** What it shares with the others of its group. */
+  /** What makes it one, and which notes it shares with the chord: "shares three notes: E, G and B". */
   readonly why: string;
 }
 
@@ -19,7 +22,8 @@ type Row = readonly [
   why: string,
 ];
 
-const SHARES = 'shares three notes with its neighbour in the group';
+/** Told by the notes it shares alone. */
+const SHARES = '';
 
 /**
  * The three groups: tonic I iii vi, predominant ii IV, dominant V vii, of which each neighbouring pair
@@ -66,30 +70,70 @@ const GROUPS: Readonly<Record<Mode, Readonly<Partial<Record<HarmonicFunction, re
   };
 
 /**
- * Chords of the same function in the same key, in the order of the group, without the chord itself.
- * An applied dominant is read in the key it is applied to. Passing chords have none.
- * @example standIns({ key: 'C major', numeral: 'vi7', function: 'tonic' }).map((s) => s.symbol) // ['Cmaj7', 'Em7']
- * @example standIns({ key: 'C major', numeral: 'V7/ii', function: 'dominant' })[1].symbol // 'Eb7'
+ * Chords of the same function in the same key, in the order of the group, without the chord itself and
+ * without those that contradict a colour its symbol writes. An applied dominant is read in the key it is
+ * applied to. Passing chords have none.
+ * @example standIns({ symbol: 'Am7', key: 'C major', numeral: 'vi7', function: 'tonic' }).map((s) => s.symbol) // ['Cmaj7', 'Em7']
+ * @example standIns({ symbol: 'A7', key: 'C major', numeral: 'V7/ii', function: 'dominant' })[1].symbol // 'Eb7'
  */
 export function standIns(
-  chord: Pick<ChordAnalysis, 'key' | 'numeral' | 'function'>,
+  chord: Pick<ChordAnalysis, 'symbol' | 'key' | 'numeral' | 'function'>,
 ): readonly StandIn[] {
   const [home = 'C', mode = 'major'] = chord.key.split(' ');
   const [own = '', target] = chord.numeral.split('/');
   const local = target === undefined ? { tonic: home, mode: mode as Mode } : inTarget(home, target);
   const rows = local && GROUPS[local.mode][chord.function];
-  return local && rows ? named(local.tonic, rows, own) : [];
+  const written = pitchedChord(chord.symbol);
+  return local && rows && written ? named(local.tonic, rows, own, written) : [];
 }
 
-function named(tonic: NoteName, rows: readonly Row[], own: string): StandIn[] {
+function named(
+  tonic: NoteName,
+  rows: readonly Row[],
+  own: string,
+  written: PitchedChord,
+): StandIn[] {
   const degree = (numeral: string): string => /^(?:sub)?[b#]?[ivIV]+/.exec(numeral)?.[0] ?? numeral;
   return rows
     .filter(([numeral]) => degree(numeral) !== degree(own))
-    .map(([numeral, letterSteps, semitones, suffix, why]) => ({
-      numeral,
-      symbol: plainRoot(moveNote(tonic, { letterSteps, semitones })) + suffix,
-      why,
-    }));
+    .flatMap(([numeral, letterSteps, semitones, suffix, why]) => {
+      const symbol = plainRoot(moveNote(tonic, { letterSteps, semitones })) + suffix;
+      const other = pitchedChord(symbol);
+      if (!other || contradicts(other, written)) return [];
+      const reasons = [why, sharedInWords(written, other)].filter(Boolean);
+      return [{ numeral, symbol, why: reasons.join('; ') }];
+    });
+}
+
+function pitchedChord(symbol: string): PitchedChord | undefined {
+  const read = parseChord(symbol);
+  return read.ok && read.value.kind === 'chord' ? read.value : undefined;
+}
+
+const has = ({ tones }: PitchedChord, pitch: number): boolean =>
+  tones.some(({ note }) => pitchClassOf(note) === pitch);
+
+/** A note of its own lies a half step from a colour the symbol writes and it has not. */
+function contradicts(other: PitchedChord, written: PitchedChord): boolean {
+  const colours = written.tones.filter(({ degree }) => written.colours.includes(degree));
+  return colours.some(({ note }) => {
+    const colour = pitchClassOf(note);
+    const near = [pitchClass(colour + 1), pitchClass(colour - 1)];
+    return !has(other, colour) && near.some((each) => has(other, each) && !has(written, each));
+  });
+}
+
+const COUNTED = ['no note', 'one note', 'two notes', 'three notes', 'four notes', 'five notes'];
+
+/** @example 'shares three notes: E, G and B' */
+function sharedInWords(written: PitchedChord, other: PitchedChord): string {
+  const shared = written.tones.flatMap(({ note }) =>
+    has(other, pitchClassOf(note)) ? [note] : [],
+  );
+  if (!shared.length) return '';
+  const listed =
+    shared.length === 1 ? shared[0]! : `${shared.slice(0, -1).join(', ')} and ${shared.at(-1)}`;
+  return `shares ${COUNTED[shared.length]!}: ${listed}`;
 }
 
 const DEGREE_STEPS: Readonly<Record<string, readonly [letterSteps: number, semitones: number]>> = {
