@@ -28,13 +28,16 @@ export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {
           <ul>
             {analysis.sounds.map(({ fromBar, toBar, label, except, notes }) => (
               <li key={fromBar}>
-                <span className="quiet">{barsInWords({ fromBar, toBar })}</span> {label}
-                {except && (
-                  <>
-                    , but for <ChordSymbol symbol={except.symbol} /> in bar {except.bar}
-                  </>
-                )}
-                <div className="quiet">Safe throughout: {notes.map(note).join(' ')}</div>
+                <span className="quiet">{barsInWords({ fromBar, toBar })}</span>
+                <div>
+                  {label}
+                  {except && (
+                    <>
+                      , but for <ChordSymbol symbol={except.symbol} /> in bar {except.bar}
+                    </>
+                  )}
+                  <div className="quiet">Safe throughout: {notes.map(note).join(' ')}</div>
+                </div>
               </li>
             ))}
           </ul>

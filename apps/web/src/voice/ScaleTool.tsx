@@ -50,7 +50,8 @@ export function ScaleTool({ index, event }: { index: number; event: ChartEvent }
           ? [{ label: 'From its note pools', options: fromPanel.map(optionOf) }]
           : []),
       ]}
-      labelRender={({ label }) => <>Scale: {label}</>}
+      // A pool that is no longer offered here is still the one that is open.
+      labelRender={({ label }) => <>Scale: {label ?? (opened && prettyText(opened.scale))}</>}
       onChange={(chosen) => {
         const open = choices.find((choice) => openKey(choice.open) === chosen)?.open;
         useDocument

@@ -14,7 +14,7 @@ export interface PanelScale {
 }
 
 /**
- * The pools of a chord's panel that begin on another note than its root and hold its tones, each once. G7
+ * The pools of a chord's panel that begin on another note than its root and hold its tones, each once. Dm7b5
  * in C minor may be opened to the notes of F melodic minor.
  */
 export function panelScales({ symbol, scales }: ChordAnalysis): PanelScale[] {

@@ -26,6 +26,11 @@ describe('one sound over a run of chords (common practice)', () => {
     ]);
   });
 
+  it('covers no chord by root, third and seventh alone: Dbmaj7 has an A flat that D minor has not', () => {
+    const sounds = soundsOf('key: Dm\n| Dm7 | Gm7 | Dbmaj7 | A7 | Dm7 |');
+    expect(sounds).toMatchObject([{ label: '5 bars of D minor', except: { symbol: 'Dbmaj7' } }]);
+  });
+
   it('tells the notes that are safe throughout: over ii V I vi D, G and A', () => {
     const [sound] = soundsOf('key: C\n| Dm7 | G7 | Cmaj7 | Am7 |');
     expect(sound?.notes).toEqual(['D', 'G', 'A']);

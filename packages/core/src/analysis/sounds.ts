@@ -1,6 +1,6 @@
 /**
- * One sound over a run of chords: a key whose notes hold the guide tones of every chord in it, but for one
- * that is named as the exception. The notes that are told are safe on all of them: none lies a half step from
+ * One sound over a run of chords: a key whose notes hold those of every chord in it, its guide tones with
+ * them, but for one chord that is named as the exception. The notes that are told are safe on all of them: none lies a half step from
  * a root, third or seventh of a chord that does not have it. Runs may begin at any bar; the longest are told
  * first, of equally long ones the key they are heard in, and none overlaps another.
  * Cost: in proportion to bars and keys. Source: common practice.
@@ -75,16 +75,12 @@ function runsOf(tune: ChartReading, sound: number): Run[] {
   return runs;
 }
 
-/** Its root and guide tones are in the key; a tonic minor may have the sixth of melodic minor. */
+/** All its notes are in the key; a tonic minor may have the sixth of melodic minor. */
 function belongs({ chord, root }: ReadMoment, key: Key): boolean {
   const pitches = keyPitches(key);
   const rests = key.mode === 'minor' && root === key.tonic;
-  return (
-    pitches.has(root) &&
-    chord.tones.every(({ degree, note }) => {
-      const asked = chord.guideTones.includes(degree) && !(rests && degree === '6');
-      return !asked || pitches.has(pitchClassOf(note));
-    })
+  return chord.tones.every(
+    ({ degree, note }) => (rests && degree === '6') || pitches.has(pitchClassOf(note)),
   );
 }
 
