@@ -7,11 +7,12 @@ import { useNotation } from '../profile/useNotation';
 import { prettyName } from '../ui/notation';
 import { barsInWords, isSameLandmark, toggleLandmark, useLandmark } from './desk/landmarks';
 
-/** Every landmark in order, with the keys and the sounds that cover most: chosen, shown and heard. */
+/** The landmarks in order, with the keys and the sounds that cover most: chosen, shown and heard. */
 export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {
   const { landmark: held } = useLandmark();
   const band = useBand();
   const { note } = useNotation();
+  const landmarks = analysis.landmarks.filter(({ saidBy }) => saidBy === undefined);
   return (
     <div className="landmark-list">
       <h3>Keys</h3>
@@ -45,7 +46,7 @@ export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {
       )}
       <h3>Landmarks</h3>
       <ul>
-        {analysis.landmarks.map((landmark) => (
+        {landmarks.map((landmark) => (
           <li key={`${landmark.kind} ${landmark.first} ${landmark.last}`}>
             <Button
               type="text"
@@ -68,7 +69,7 @@ export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {
             </button>
           </li>
         ))}
-        {!analysis.landmarks.length && <li className="quiet">None that has a name.</li>}
+        {!landmarks.length && <li className="quiet">None that has a name.</li>}
       </ul>
     </div>
   );

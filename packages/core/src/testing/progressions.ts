@@ -19,7 +19,7 @@ export const PROGRESSIONS: readonly (readonly [
     'Eb',
     '| Gm7 C7 | Fm7 Bb7 | Ebmaj7 |',
     'iii7 V7/ii ii7 V7 Imaj7',
-    'cycle of fifths 1-3; turnaround 1-2; secondary dominant 1-2; ii–V 1-1; ii–V–I 2-3',
+    'cycle of fifths 1-3; turnaround 1-2; chain of ii–Vs 1-2; secondary dominant 1-2; ii–V 1-1; ii–V–I 2-3',
   ],
   [
     'V of ii',
@@ -47,7 +47,7 @@ export const PROGRESSIONS: readonly (readonly [
     'F',
     '| Fmaj7 | Cm7 F7 | Bbmaj7 | C7 | F6 |',
     'Imaj7 ii7/IV V7/IV IVmaj7 V7 I6',
-    'ii–V–I 2-3; secondary dominant 2-3',
+    'ii–V–I 2-3; secondary dominant 2-3; V–I 4-5',
   ],
   [
     'V of iii with its ii',
@@ -75,7 +75,7 @@ export const PROGRESSIONS: readonly (readonly [
     'C',
     '| Cmaj7 | Ab7 | G7 | Cmaj7 |',
     'Imaj7 subV7/V V7 Imaj7',
-    'tritone substitute 2-3',
+    'tritone substitute 2-3; V–I 3-4',
   ],
   [
     'tritone substitute of V of ii',
@@ -104,7 +104,7 @@ export const PROGRESSIONS: readonly (readonly [
     'F',
     '| F | F7 | Bb | Bbm6 | F | C7 | F |',
     'I V7/IV IV iv6 I V7 I',
-    'secondary dominant 2-3; minor iv 4-4',
+    'secondary dominant 2-3; minor iv 4-4; V–I 6-7',
   ],
   [
     'rising passing diminished',
@@ -148,7 +148,7 @@ export const PROGRESSIONS: readonly (readonly [
     'I I+ I6 V7/IV IV',
     'line cliché 1-4; secondary dominant 4-5',
   ],
-  ['pedal', 'C', '| C | F/C | G7/C | C |', 'I IV V7 I', 'pedal 1-4'],
+  ['pedal', 'C', '| C | F/C | G7/C | C |', 'I IV V7 I', 'pedal 1-4; V–I 3-4'],
   [
     'minor vamp',
     'Dm',
@@ -161,7 +161,7 @@ export const PROGRESSIONS: readonly (readonly [
     'C',
     '| Dm7 G7 | Dm7 G7 | Dm7 G7 | Dm7 G7 |',
     'ii7 V7 ii7 V7 ii7 V7 ii7 V7',
-    'modal vamp 1-4',
+    'modal vamp 1-4; ii–V 1-1; ii–V 2-2; ii–V 3-3; ii–V 4-4',
   ],
   [
     'ii–Vs falling a whole step',
@@ -196,7 +196,7 @@ export const PROGRESSIONS: readonly (readonly [
     'Bb',
     '| D7 | G7 | C7 | F7 | Bb6 |',
     'V7/vi V7/ii V7/V V7 I6',
-    'cycle of fifths 1-5; turnaround 1-4; secondary dominant 1-2; secondary dominant 2-3; secondary dominant 3-4',
+    'cycle of fifths 1-5; secondary dominant 1-2; secondary dominant 2-3; secondary dominant 3-4; V–I 4-5',
   ],
   [
     'bVI and bVII',
@@ -210,18 +210,18 @@ export const PROGRESSIONS: readonly (readonly [
     'C',
     '| F#m7b5 | Fm7 | Em7 | A7 | Dm7 | G7 | Cmaj7 |',
     '#ivø iv7 iii7 V7/ii ii7 V7 Imaj7',
-    'minor iv 2-2; cycle of fifths 3-7; turnaround 3-6; ii–V 3-4; secondary dominant 4-5; ii–V–I 5-7',
+    'minor iv 2-2; cycle of fifths 3-7; turnaround 3-6; chain of ii–Vs 3-6; ii–V 3-4; secondary dominant 4-5; ii–V–I 5-7',
   ],
   [
     'V of iv',
     'Dm',
     '| Dm6 | D7b9 | Gm7 | A7 | Dm6 |',
     'i6 V7/iv iv7 V7 i6',
-    'secondary dominant 2-3',
+    'secondary dominant 2-3; V–I 4-5',
   ],
   ['V with its fourth held', 'C', '| Dm7 | G7sus4 G7 | C6 |', 'ii7 V7sus4 V7 I6', 'ii–V–I 1-3'],
-  ['roots and basses', 'C', '| C | C/E | F | G/B | C |', 'I I IV V I', ''],
-  ['rest', 'C', '| C6 | N.C. | G7 | C6 |', 'I6 N.C. V7 I6', ''],
+  ['roots and basses', 'C', '| C | C/E | F | G/B | C |', 'I I IV V I', 'V–I 4-5'],
+  ['rest', 'C', '| C6 | N.C. | G7 | C6 |', 'I6 N.C. V7 I6', 'V–I 3-4'],
   [
     'four bars in another key',
     'C',
@@ -243,5 +243,5 @@ export const PROGRESSIONS: readonly (readonly [
     'I7 IV7 I7 I7 IV7 IV7 I7 I7 V7 IV7 I7 V7',
     '12-bar blues 1-12',
   ],
-  ['bII before V', 'Gm', '| Gm6 | Abmaj7 | D7b9 | Gm6 |', 'i6 bIImaj7 V7 i6', ''],
+  ['bII before V', 'Gm', '| Gm6 | Abmaj7 | D7b9 | Gm6 |', 'i6 bIImaj7 V7 i6', 'V–I 3-4'],
 ];

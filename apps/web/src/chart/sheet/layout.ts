@@ -68,6 +68,7 @@ export interface SheetBlock {
 
 /** Which landmarks are drawn first where there is not room for all. */
 const DRAWN: readonly LandmarkKind[] = [
+  'chain of keys',
   'ii–V–I',
   'turnaround',
   'backdoor',
@@ -80,6 +81,7 @@ const DRAWN: readonly LandmarkKind[] = [
   'chain of ii–Vs',
   'cycle of fifths',
   'ii–V',
+  'V–I',
   'minor iv',
   'secondary dominant',
 ];
@@ -180,7 +182,10 @@ function linesOf(
   return lines;
 }
 
-/** The brackets of one line, in as few lanes as hold them, the more telling ones lowest. */
+/**
+ * The brackets of one line, in as few lanes as hold them, the more telling ones lowest. What another says already
+ * is drawn only where that one found no room.
+ */
 function bracketsOf(
   line: readonly SheetBar[],
   timeline: Timeline,
@@ -189,18 +194,25 @@ function bracketsOf(
 ): Bracket[] {
   const lanes: Bracket[][] = [];
   const rank = ({ kind }: Landmark): number => DRAWN.indexOf(kind);
-  const drawn = landmarks
+  const spans = landmarks
     .filter(({ kind }) => DRAWN.includes(kind))
     .flatMap((landmark) => spanIn(line, timeline, landmark) ?? [])
     .sort((a, b) => rank(a.landmark) - rank(b.landmark) || a.from - b.from);
-  for (const span of drawn) {
+  const isSaid = ({ landmark: { saidBy } }: Span): boolean =>
+    lanes.flat().some(({ landmark }) => landmark.kind === saidBy);
+  const draw = (span: Span): void => {
     const free = lanes.findIndex((lane) => lane.every((other) => apart(other, span)));
     const lane = free < 0 ? lanes.length : free;
-    if (lane >= mostLanes) continue;
-    (lanes[lane] ??= []).push({ ...span, lane });
+    if (lane < mostLanes) (lanes[lane] ??= []).push({ ...span, lane });
+  };
+  spans.filter(({ landmark }) => landmark.saidBy === undefined).forEach(draw);
+  for (const span of spans) {
+    if (span.landmark.saidBy !== undefined && !isSaid(span)) draw(span);
   }
   return lanes.flat();
 }
+
+type Span = Omit<Bracket, 'lane'>;
 
 /** A gap between neighbours in one lane, in bars, so that their ends do not touch. */
 const GAP = 0.04;
@@ -215,7 +227,7 @@ function spanIn(
   line: readonly SheetBar[],
   timeline: Timeline,
   landmark: Landmark,
-): Omit<Bracket, 'lane'> | undefined {
+): Span | undefined {
   const { first, last } = landmark;
   const start = timeline.events[first];
   const firstTime = timeline.events.findIndex(

@@ -66,6 +66,8 @@ export interface Landmark {
   /** Positions of its first and last chord in the timeline. */
   readonly first: number;
   readonly last: number;
+  /** A larger landmark that says this already: then it is not worth a line of its own. */
+  readonly saidBy?: LandmarkKind;
 }
 
 export const LANDMARK_KINDS = [
@@ -73,6 +75,8 @@ export const LANDMARK_KINDS = [
   'ii–V',
   'turnaround',
   'chain of ii–Vs',
+  'chain of keys',
+  'V–I',
   'cycle of fifths',
   'secondary dominant',
   'tritone substitute',

@@ -1,9 +1,10 @@
 import { prettyNote } from '../../pitch/spelling';
+import { upFrom } from '../readings/moment';
 import type { ChartReading, ReadMoment } from '../readings/chartReading';
 import { degreeName } from '../readings/numeral';
 import type { Role } from '../readings/types';
 import type { Landmark, LandmarkKind } from '../base/types';
-import { landmark, nameOfRoot, prettySymbol, upFrom, type LandmarkFinder } from './landmark';
+import { landmark, nameOfRoot, prettyNumber, prettySymbol, type LandmarkFinder } from './landmark';
 
 /** Landmarks that a chord's reading already names. */
 const withRole = (
@@ -47,8 +48,6 @@ function toArrival(
   const falls = next && [5, 11].includes(upFrom(moment, next));
   return falls ? landmark(kind, label, from, next, 'arrives') : landmark(kind, label, from, moment);
 }
-
-const prettyNumber = (numeral: string): string => numeral.replaceAll('b', '♭').replaceAll('#', '♯');
 
 export const findSubstitutes = withRole('tritone substitute', (moment, at, tune) => {
   const [, target] = moment.reading.numeral.split('/');

@@ -1,6 +1,6 @@
 import type { ReadMoment } from '../readings/chartReading';
-import { isDominant } from '../readings/moment';
-import { inWords, landmark, nameOfRoot, upFrom, type LandmarkFinder } from './landmark';
+import { isDominant, upFrom } from '../readings/moment';
+import { inWords, landmark, nameOfRoot, type LandmarkFinder } from './landmark';
 
 const SHORTEST = 5;
 /** Dominants one after the other are heard as a cycle sooner. */

@@ -9,7 +9,9 @@ import {
   findSubstitutes,
 } from './byRole';
 import { findCycles } from './cycle';
+import { findFiveOnes } from './fiveOne';
 import { findBlues, findCycleBridges, findFourPartForms, findRhythmA } from './forms';
+import { findKeyChains } from './keyChain';
 import type { LandmarkFinder } from './landmark';
 import { findLineCliches, findPedals, findVamps } from './still';
 import { findTurnarounds } from './turnaround';
@@ -18,8 +20,10 @@ import { findChains, findTwoFives } from './twoFive';
 /** Every finder; a new landmark is a line here and its kind in types.ts. */
 const FINDERS: readonly LandmarkFinder[] = [
   findTwoFives,
+  findFiveOnes,
   findTurnarounds,
   findChains,
+  findKeyChains,
   findCycles,
   findSecondaryDominants,
   findSubstitutes,
@@ -39,14 +43,8 @@ const FINDERS: readonly LandmarkFinder[] = [
 /** All landmarks in order of their first bar, the longer first, then in order of kinds. */
 export function landmarksOf(tune: ChartReading): Landmark[] {
   const found = FINDERS.flatMap((find) => find(tune));
-  const larger = SAID_BY.map(([kind, by]) => ({
-    kind,
-    by: found.filter((mark) => mark.kind === by),
-  }));
-  const isSaid = (mark: Landmark): boolean =>
-    larger.some(({ kind, by }) => mark.kind === kind && by.some((each) => isInside(mark, each)));
   return found
-    .filter((mark) => !isSaid(mark))
+    .map((mark) => ({ ...mark, ...saidBy(mark, found) }))
     .sort(
       (a, b) =>
         a.fromBar - b.fromBar ||
@@ -57,13 +55,38 @@ export function landmarksOf(tune: ChartReading): Landmark[] {
 }
 
 /**
- * What a larger landmark says already: two chords that change places are a vamp and not one ii–V after
- * the other, and the two ii–Vs of a 3-6-2-5 are no chain.
+ * What a larger landmark says already of the chords it begins in: two chords that change places are a vamp and
+ * not one ii–V after the other, a ii–V to vi has the V of vi in it, and every blues ends in a V–I.
  */
-const SAID_BY: readonly (readonly [LandmarkKind, LandmarkKind])[] = [
-  ['ii–V', 'modal vamp'],
-  ['chain of ii–Vs', 'turnaround'],
-];
+const SAYS: Readonly<Partial<Record<LandmarkKind, readonly LandmarkKind[]>>> = {
+  'modal vamp': ['ii–V', 'ii–V–I', 'V–I'],
+  pedal: ['V–I'],
+  turnaround: [
+    'chain of ii–Vs',
+    'cycle of fifths',
+    'ii–V',
+    'secondary dominant',
+    'tritone substitute',
+    'V–I',
+  ],
+  'chain of ii–Vs': ['ii–V', 'secondary dominant', 'tritone substitute'],
+  'chain of keys': ['cycle of fifths'],
+  'cycle of fifths': ['V–I'],
+  'dominant-cycle bridge': ['cycle of fifths', 'secondary dominant', 'turnaround'],
+  'ii–V–I': ['secondary dominant', 'tritone substitute'],
+  'ii–V': ['secondary dominant', 'tritone substitute'],
+  backdoor: ['minor iv'],
+  '12-bar blues': ['V–I'],
+  'minor blues': ['V–I'],
+};
 
-const isInside = (mark: Landmark, larger: Landmark): boolean =>
-  larger.first <= mark.first && mark.last <= larger.last;
+/** A dominant's mark ends with the chord it goes to, which the larger one need not hold. */
+const ARRIVAL = 1;
+
+function saidBy(mark: Landmark, all: readonly Landmark[]): Pick<Landmark, 'saidBy'> {
+  const larger = all.find(
+    ({ kind, first, last }) =>
+      SAYS[kind]?.includes(mark.kind) && first <= mark.first && mark.last <= last + ARRIVAL,
+  );
+  return larger ? { saidBy: larger.kind } : {};
+}

@@ -1,5 +1,4 @@
 import { prettyNote } from '../../pitch/spelling';
-import { pitchClass } from '../../base/units';
 import type { ChartReading, ReadMoment } from '../readings/chartReading';
 import type { Landmark, LandmarkKind } from '../base/types';
 
@@ -37,9 +36,6 @@ export function ofBars(
 /** A root as players name it, `E♭`. */
 export const nameOfRoot = ({ chord }: ReadMoment): string => prettyNote(chord.root);
 
-/** Semitones from one root up to another, 0..11. */
-export const upFrom = (from: ReadMoment, to: ReadMoment): number => pitchClass(to.root - from.root);
-
 /** "a half step", "a whole step", for an interval between roots, 1..6. */
 export const STEP_NAMES: Readonly<Record<number, string>> = {
   1: 'a half step',
@@ -68,3 +64,7 @@ export const prettySymbol = (symbol: string): string =>
     .slice(1)
     .replace(/^b|b(?=\d)|(?<=\/[A-G])b/g, '♭')
     .replaceAll('#', '♯');
+
+/** A number in a line of text: real accidentals. */
+export const prettyNumber = (numeral: string): string =>
+  numeral.replaceAll('b', '♭').replaceAll('#', '♯');

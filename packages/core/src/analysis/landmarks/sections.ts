@@ -153,5 +153,8 @@ function memoryMap(tune: ChartReading, { fromBar, toBar }: Part): string {
   return bars.join(' | ');
 }
 
-const numberInMap = ({ reading, bass, root, chord }: ReadMoment): string =>
-  bass === root ? reading.numeral : `${reading.numeral}/${chord.bass ?? ''}`;
+/** With another note in the bass, that as a step of the key: `V7/1`. */
+const numberInMap = ({ reading, bass, root, key }: ReadMoment): string =>
+  bass === root ? reading.numeral : `${reading.numeral}/${STEPS[pitchClass(bass - key.tonic)]!}`;
+
+const STEPS = ['1', 'b2', '2', 'b3', '3', '4', '#4', '5', 'b6', '6', 'b7', '7'] as const;

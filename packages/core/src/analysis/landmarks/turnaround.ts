@@ -25,7 +25,7 @@ function standsFor(moment: ReadMoment, degree: number): Fit {
   return offset === leading && moment.class === 'diminished' ? 'changed' : undefined;
 }
 
-/** I or iii, then 6 2 5, in any quality: 1-6-2-5 and 3-6-2-5. */
+/** I or iii, then 6 2 5, in any quality: 1-6-2-5 and 3-6-2-5. Four dominants are a cycle of them instead. */
 export const findTurnarounds: LandmarkFinder = ({ moments, chart }) => {
   const bar = quartersInBar(chart.meter);
   return moments.flatMap((first, at) => {
@@ -38,7 +38,7 @@ export const findTurnarounds: LandmarkFinder = ({ moments, chart }) => {
     const begins = offset === 0 ? '1' : offset === 4 || offset === 3 ? '3' : undefined;
     if (!begins || (offset === 3 && first.class !== 'diminished' && !isDominant(first))) return [];
     const fits = [standsFor(six, SIX), standsFor(two, TWO), standsFor(five, FIVE)];
-    if (fits.includes(undefined)) return [];
+    if (fits.includes(undefined) || four.every(isDominant)) return [];
     const changed = fits.includes('changed') || offset === 3;
     const label = `${begins}-6-2-5 turnaround in ${nameOfKey(first)}${changed ? ', with stand-ins' : ''}`;
     return [landmark('turnaround', label, first, five)];

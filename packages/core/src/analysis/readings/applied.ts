@@ -1,7 +1,8 @@
 import { pitchClass } from '../../base/units';
 import { suffixOf } from '../base/chordClass';
 import { TARGETS } from './data';
-import { isDominant, isTwo } from './moment';
+import type { Moment } from '../base/moments';
+import { isDominant, isTwo, upFrom } from './moment';
 import { above, degreeName } from './numeral';
 import type { ChordSurroundings, Reading, ReadingRule } from './types';
 
@@ -11,6 +12,8 @@ const DEFERRED = 8;
 const UNRESOLVED = 15;
 /** In a chain of dominants each falls to the next, whatever degree that stands on. */
 const IN_CHAIN = 8;
+/** A dominant is named from where it came: after its own dominant it is no substitute for a later one. */
+const REACHED_FROM_ITS_FIVE = 12;
 /** A plain triad is only heard as a dominant when it resolves. */
 const TRIAD = 6;
 
@@ -54,6 +57,7 @@ export const tritoneSubstitute: ReadingRule = (place) => {
   const extra = home ? 0 : TARGETS[key.mode][above(key, target)];
   const arrives = arrival(place, target);
   if (extra === undefined || arrives === undefined) return [];
+  const came = !home && place.before && fallsTo(place.before, now) ? REACHED_FROM_ITS_FIVE : 0;
   const name = degreeName(key, target);
   const numeral = `subV${suffixOf(now.chord, now.class)}${home ? '' : `/${name}`}`;
   const reason = `stands in for V of ${name} and falls a half step to it`;
@@ -62,11 +66,14 @@ export const tritoneSubstitute: ReadingRule = (place) => {
       numeral,
       function: 'dominant',
       role: 'tritone substitute',
-      cost: arrives + 2 + extra,
+      cost: arrives + 2 + extra + came,
       reason,
     },
   ];
 };
+
+const fallsTo = (before: Moment, now: Moment): boolean =>
+  before.class === 'dominant' && upFrom(before, now) === 5;
 
 /** The minor or half-diminished chord a fifth above a dominant that is itself applied or a substitute. */
 export const relatedTwo: ReadingRule = (place) => {

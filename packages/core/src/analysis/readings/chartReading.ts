@@ -5,6 +5,7 @@ import { noteOf, type NoteName } from '../../pitch/spelling';
 import { bluesAt, type BarChords, type BluesChorus } from './blues';
 import { isSameKey, keyOf, keysFrom, signatureOf, tonicName, type Key } from '../base/key';
 import { pitchClass, quarters } from '../../base/units';
+import { keyChainsOf, type KeyChain } from './keyChains';
 import { keysOf, type KeyPath } from './keys';
 import { momentsOf, type Moment } from '../base/moments';
 import { readInEveryKey } from './everyKey';
@@ -33,6 +34,8 @@ export interface ChartReading {
   /** The keys that were tried, in the order of the key path's positions. */
   readonly keys: readonly Key[];
   readonly keyPath: KeyPath;
+  /** ii–V–Is that move by one interval, whether or not they are heard in keys of their own. */
+  readonly chains: readonly KeyChain[];
   /** How the tonic of a key is spelled in this chart. */
   readonly tonicOf: (key: Key) => NoteName;
   /** Where a counted bar begins, in quarters. */
@@ -53,12 +56,15 @@ export function readChart(chart: Chart): ChartReading {
   const keys = keysFrom(moments[0]?.root ?? pitchClass(0));
   const readings = readAll(keys, moments, tonicsOfBlues(blues, rows.length));
   const header = chart.header.key === undefined ? undefined : keyOf(chart.header.key);
+  const bar = quartersInBar(chart.meter);
+  const chains = keyChainsOf(moments, bar);
   const keyPath = keysOf({
     keys,
     moments,
     readings: readings.map((row) => row.map(([best]) => best!)),
-    fourBars: FOUR_BARS * quartersInBar(chart.meter),
+    fourBars: FOUR_BARS * bar,
     home: header,
+    chains,
   });
   const nameOfKey = keyNames(moments, (at) => keys[keyPath.keys[at]!]!, header);
   const readMoments = moments.map((moment, at): ReadMoment => {
@@ -78,6 +84,7 @@ export function readChart(chart: Chart): ChartReading {
     keys,
     blues,
     keyPath,
+    chains,
     tonicOf: nameOfKey,
     barBegins: (number) => counted[number - 1]?.at ?? 0,
     readingIn: (moment, key) => readings[moment]![key]!,

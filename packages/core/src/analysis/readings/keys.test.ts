@@ -29,7 +29,9 @@ function problemOf(seed: number): KeyProblem {
     ),
   );
   const home = next(2) ? KEYS[next(24)] : undefined;
-  return { keys: KEYS, moments, readings, fourBars: FOUR_BARS, home };
+  const link = (one: number) => ({ key: KEYS[next(24)]!, at: one, one });
+  const chains = next(2) ? [{ links: [link(0), link(1 + next(2))], move: 1 }] : [];
+  return { keys: KEYS, moments, readings, fourBars: FOUR_BARS, home, chains };
 }
 
 const notHome = (home: Key | undefined, key: Key): number => {
@@ -53,6 +55,15 @@ function stretchCost(
   return moments[to]!.end - moments[from]!.at >= FOUR_BARS ? 14 : undefined;
 }
 
+function changeCost({ chains, moments }: KeyProblem, at: number, from: Key, to: Key): number {
+  const step = chains.some(({ links: [first, second] }) => {
+    const begins = at === second!.at || moments[at]!.root === second!.key.tonic;
+    const between = begins && at > first!.one && at <= second!.at;
+    return between && isSameKey(first!.key, from) && isSameKey(second!.key, to);
+  });
+  return step ? 2 : 24 + 2 * keyDistance(from, to);
+}
+
 /** The cost of one way through the keys, straight from the definition; `undefined` when it may not be. */
 function plainCost(problem: KeyProblem, path: readonly number[]): number | undefined {
   const { moments, readings, home } = problem;
@@ -66,7 +77,7 @@ function plainCost(problem: KeyProblem, path: readonly number[]): number | undef
     const stretch = stretchCost(problem, path, begin, at);
     if (stretch === undefined && !last) return undefined;
     total += stretch ?? 16;
-    if (!last) total += 24 + 2 * keyDistance(KEYS[key]!, KEYS[path[at + 1]!]!);
+    if (!last) total += changeCost(problem, at + 1, KEYS[key]!, KEYS[path[at + 1]!]!);
     begin = at + 1;
   }
   return total;
@@ -109,7 +120,14 @@ describe('the keys of a chart are the least costly of all', () => {
   });
 
   it('finds none in no chords', () => {
-    const nothing = { keys: KEYS, moments: [], readings: [], fourBars: FOUR_BARS, home: undefined };
+    const nothing = {
+      keys: KEYS,
+      moments: [],
+      readings: [],
+      fourBars: FOUR_BARS,
+      home: undefined,
+      chains: [],
+    };
     expect(keysOf(nothing)).toEqual({ keys: [], total: 0, totals: [] });
   });
 });

@@ -2,7 +2,8 @@
  * Which key each chord is in.
  *
  * Problem: to every chord a key, so that the sum of what the chords cost in their keys and of what the
- * changes of key cost is least over the whole chart: fewest modulations that explain the chords.
+ * changes of key cost is least over the whole chart: fewest modulations that explain the chords. Along a chain
+ * of ii–V–Is (keyChains.ts) the key moves almost for nothing.
  * A stretch in one key must hold its own tonic or last four bars; a shorter one without its tonic stays
  * a passing colour of the key round it. Only the last stretch may be cut short, at a cost.
  *
@@ -17,11 +18,14 @@
 import { isSameKey, keyDistance, keysFrom, type Key } from '../base/key';
 import { pitchClass } from '../../base/units';
 import type { Moment } from '../base/moments';
+import type { KeyChain } from './keyChains';
 import type { Reading } from './types';
 
 /** What changing the key costs, and for each step on the circle of fifths. */
 const CHANGE = 24;
 const CHANGE_STEP = 2;
+/** So it is called for: from one key of a chain of ii–V–Is to the next. */
+const CHAIN_STEP = 2;
 /** A stretch that is long but never reaches its tonic. */
 const NO_TONIC = 14;
 /** A stretch at the end of the chart that is neither long nor has its tonic. */
@@ -57,6 +61,8 @@ export interface KeyProblem {
   /** Quarters in four bars. */
   readonly fourBars: number;
   readonly home: Key | undefined;
+  /** Where the key moves as in a chain of ii–V–Is, which makes the change a small step. */
+  readonly chains: readonly KeyChain[];
 }
 
 export interface KeyPath {
@@ -84,6 +90,8 @@ class KeySearch {
   /** For each moment the age a stretch may have there and still be under four bars. */
   private readonly oldest: Int32Array;
   private readonly ends: Int32Array;
+  /** For each moment what entering each key from each other costs, as `from * COUNT + to`. */
+  private readonly changes: readonly Int32Array[];
   private readonly forward: Int32Array;
   private readonly backward: Int32Array;
 
@@ -102,6 +110,7 @@ class KeySearch {
     });
     this.oldest = oldestAges(problem);
     this.ends = Int32Array.from({ length: STATES }, (_, state) => endCost(problem, state));
+    this.changes = changesOf(problem);
     this.forward = this.forwardPass(problem);
     this.backward = this.backwardPass();
   }
@@ -163,7 +172,7 @@ class KeySearch {
     for (let from = 0; from < COUNT; from += 1) {
       const state = before + from * STANDINGS;
       const left = Math.min(rows[state + BY_TONIC]!, rows[state + BY_LENGTH]! + NO_TONIC);
-      least = Math.min(least, left + changeCost[from * COUNT + key]!);
+      least = Math.min(least, left + this.changes[at]![from * COUNT + key]!);
     }
     return least;
   }
@@ -208,7 +217,7 @@ class KeySearch {
     return POSITIONS.map((from) => {
       let least = NEVER;
       for (let to = 0; to < COUNT; to += 1) {
-        least = Math.min(least, begin[to]! + changeCost[from * COUNT + to]!);
+        least = Math.min(least, begin[to]! + this.changes[at]![from * COUNT + to]!);
       }
       return least;
     });
@@ -236,7 +245,7 @@ class KeySearch {
     for (let from = 0; from < COUNT; from += 1) {
       for (const standing of [BY_TONIC, BY_LENGTH]) {
         const left = this.forward[before + from * STANDINGS + standing]! + leaveCost(standing);
-        const entered = left + changeCost[from * COUNT + key]!;
+        const entered = left + this.changes[at]![from * COUNT + key]!;
         if (entered === wanted) return from * STANDINGS + standing;
       }
     }
@@ -247,6 +256,25 @@ class KeySearch {
 /** A chord that stays counts once for every two bars: eight bars of one chord are a place of their own. */
 const weightOf = ({ at, end }: Moment, fourBars: number): number =>
   Math.max(1, Math.floor((2 * (end - at)) / fourBars));
+
+/** Every moment's costs are the same ones, but for the steps of chains. */
+function changesOf({ keys, moments, chains }: KeyProblem): Int32Array[] {
+  const rows = moments.map(() => changeCost);
+  const place = (key: Key): number => keys.findIndex((each) => isSameKey(each, key));
+  for (const { links } of chains) {
+    links.slice(1).forEach((link, index) => {
+      const from = links[index]!;
+      const step = place(from.key) * COUNT + place(link.key);
+      for (let at = from.one + 1; at <= link.at; at += 1) {
+        // The new key begins with its ii, or with its I before that.
+        if (at < link.at && moments[at]!.root !== link.key.tonic) continue;
+        if (rows[at] === changeCost) rows[at] = changeCost.slice();
+        rows[at]![step] = CHAIN_STEP;
+      }
+    });
+  }
+  return rows;
+}
 
 const notHome = ({ keys, home }: KeyProblem, position: number): number => {
   const key = keys[position]!;

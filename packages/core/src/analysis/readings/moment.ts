@@ -1,3 +1,4 @@
+import { pitchClass } from '../../base/units';
 import type { Moment } from '../base/moments';
 
 /** Minor and half-diminished chords: what a ii can be. */
@@ -7,3 +8,7 @@ export const isTwo = ({ class: kind }: Moment): boolean =>
 /** What can fall a fifth as a V without a seventh being written: a raised fifth pulls as well. */
 export const isDominant = ({ class: kind }: Moment): boolean =>
   kind === 'dominant' || kind === 'augmented';
+
+/** Semitones from one root up to another, 0..11. */
+export const upFrom = (from: Pick<Moment, 'root'>, to: Pick<Moment, 'root'>): number =>
+  pitchClass(to.root - from.root);

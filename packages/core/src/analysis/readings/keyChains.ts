@@ -1,0 +1,97 @@
+/**
+ * ii–V–Is in one key after another, each moved from the last by the same interval: heard as that chain,
+ * every tonic as I of its own key. Source: common practice.
+ */
+import { pitchClass } from '../../base/units';
+import type { Key } from '../base/key';
+import type { Moment } from '../base/moments';
+import { isTwo, upFrom } from './moment';
+import { twoFivesOf, type TwoFive } from './twoFives';
+
+/** One key of a chain. */
+export interface KeyLink {
+  readonly key: Key;
+  /** Position of its ii among the moments, or of its I where the chain begins with that; and of its I. */
+  readonly at: number;
+  readonly one: number;
+}
+
+export interface KeyChain {
+  readonly links: readonly KeyLink[];
+  /** Semitones up from each tonic to the next, 1..11. */
+  readonly move: number;
+}
+
+/** From an I to the next ii: so many bars at most, and so many chords between. */
+const MOST_BARS_BETWEEN = 4;
+const MOST_CHORDS_BETWEEN = 3;
+/** By a fourth or a fifth, two keys are one key and its neighbour. */
+const NEIGHBOURS = [5, 7];
+
+/**
+ * The chains of ii–V–Is among some chords, in order. Two ii–V–Is make one, or three where they move by a
+ * fourth or a fifth; a tonic before the first of them is its first key where it lies as far away.
+ * @param bar quarters in a bar
+ */
+export function keyChainsOf(moments: readonly Moment[], bar: number): KeyChain[] {
+  const chains: KeyLink[][] = [];
+  for (const link of linksOf(moments, bar)) {
+    const chain = chains.at(-1);
+    const last = chain?.at(-1);
+    const follows = last && goesOn(moments, last, link, bar);
+    if (chain && follows && movesLike(chain, link)) chain.push(link);
+    else chains.push(follows && chain && chain.length > 1 ? [last, link] : [link]);
+  }
+  return chains.filter(isChain).map((links) => {
+    const move = moveOf(links[0]!, links[1]!);
+    return { links: [...before(moments, links[0]!, move), ...links], move };
+  });
+}
+
+/** Every ii–V–I that comes to rest, not round the end of the chorus. */
+const linksOf = (moments: readonly Moment[], bar: number): KeyLink[] => {
+  const pairs = twoFivesOf(moments, bar);
+  return pairs.flatMap((pair, index) => {
+    const { one, at, next } = pair;
+    if (!one || next >= moments.length || isTwoOf(pairs[index + 1], next)) return [];
+    if (belongsBefore(pair)) return [];
+    return [{ key: keyOfOne(one), at, one: next }];
+  });
+};
+
+/** Fm7 Bb7 Amaj7: the pair is that of E flat, and only its end turns it to A. */
+const belongsBefore = ({ two, five, substitute }: TwoFive): boolean =>
+  substitute && upFrom(two, five) === 5;
+
+/** An i that is itself the ii of the next pair is a step, not a place to rest. */
+const isTwoOf = (pair: TwoFive | undefined, moment: number): boolean => pair?.at === moment;
+
+const keyOfOne = (one: Moment): Key => ({
+  tonic: one.root,
+  mode: isTwo(one) ? 'minor' : 'major',
+});
+
+function goesOn(moments: readonly Moment[], from: KeyLink, to: KeyLink, bar: number): boolean {
+  const waits = moments[to.at]!.at - moments[from.one]!.at;
+  const between = to.at - from.one - 1;
+  const moves = moveOf(from, to) !== 0 && from.key.mode === to.key.mode;
+  return moves && between <= MOST_CHORDS_BETWEEN && waits <= MOST_BARS_BETWEEN * bar;
+}
+
+const moveOf = (from: KeyLink, to: KeyLink): number => pitchClass(to.key.tonic - from.key.tonic);
+
+function movesLike(chain: readonly KeyLink[], link: KeyLink): boolean {
+  const [first, second] = chain;
+  return !second || moveOf(first!, second) === moveOf(chain.at(-1)!, link);
+}
+
+const isChain = ([first, second, third]: readonly KeyLink[]): boolean =>
+  !!first && !!second && (!!third || !NEIGHBOURS.includes(moveOf(first, second)));
+
+/** The tonic that a chain sets out from, where it stands right before it. */
+function before(moments: readonly Moment[], first: KeyLink, move: number): KeyLink[] {
+  const one = moments[first.at - 1];
+  if (!one || (one.class !== 'major' && one.class !== 'minor')) return [];
+  const link: KeyLink = { key: keyOfOne(one), at: first.at - 1, one: first.at - 1 };
+  return link.key.mode === first.key.mode && moveOf(link, first) === move ? [link] : [];
+}
