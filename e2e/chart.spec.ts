@@ -142,6 +142,8 @@ test('the chord in hand tells its number, notes, pools, other names and stand-in
   await expect(desk.panel).toContainText('Not on a long note C');
   await expect(desk.panel).toContainText('G Mixolydian');
   await expect(desk.panel).toContainText('D♭7 a tritone away');
+  await expect(desk.panel).toContainText('Shared with Cmaj7, next');
+  await expect(desk.panel).toContainText('Of the chords G, B');
   await desk.panel.getByRole('button', { name: 'Hear G Mixolydian over the chord' }).click();
   await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
   await page.keyboard.press('Space');

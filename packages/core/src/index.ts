@@ -104,6 +104,16 @@ export {
   type AnalysisSettings,
 } from './analysis/analyzeChart';
 export { panelScales, type PanelScale } from './analysis/panelScales';
+export {
+  melodyChords,
+  tellMelody,
+  type Approach,
+  type MelodyChord,
+  type MelodyNote,
+  type MelodyPart,
+  type ToldNote,
+} from './analysis/melody';
+export { heldNotes, sharedNotes, type ChordWithPool, type HeldNote } from './analysis/shared';
 export { standIns, type StandIn } from './analysis/standIns';
 export { transposeChart } from './analysis/transposeChart';
 export {
@@ -119,6 +129,8 @@ export {
   type Pool,
   type School,
   type SectionAnalysis,
+  type SharedNote,
+  type SharedNotes,
 } from './analysis/base/types';
 
 export {

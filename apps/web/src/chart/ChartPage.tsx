@@ -58,7 +58,9 @@ export default function ChartPage() {
           readOnly={moved || !written.whole}
         />
       </div>
-      {chord && chordAnalysis && <ChordPanel chord={chord} analysis={chordAnalysis} />}
+      {chord && analysis && chordAnalysis && (
+        <ChordPanel chord={chord} analysis={chordAnalysis} chords={analysis.chords} />
+      )}
     </main>
   );
 }

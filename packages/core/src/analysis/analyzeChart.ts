@@ -11,6 +11,7 @@ import { poolsByFunction } from './pools/byFunction';
 import { parentMinor, simplePools, sixthAndDiminished } from './pools/schools';
 import { coloursOf } from './pools/tensions';
 import { sectionsOf } from './landmarks/sections';
+import { sharedNotes } from './shared';
 import { soundsOf } from './sounds';
 import type { ChartAnalysis, ChordAnalysis, KeyArea, Pool, School } from './base/types';
 
@@ -61,10 +62,17 @@ function chordAnalyses(tune: ChartReading, settings: AnalysisSettings): ChordAna
     ...AT_REST,
     key: keyLabel(tune.home.tonic, tune.home.key),
   }));
+  const told = tune.moments.map((_, at) => momentAnalysis(tune, at, settings));
   tune.moments.forEach((moment, at) => {
-    const shared = momentAnalysis(tune, at, settings);
+    const after = (at + 1) % tune.moments.length;
+    const next = tune.moments[after]!;
+    const common = sharedNotes(
+      { chord: moment.chord, pool: told[at]!.scales[0] },
+      { chord: next.chord, pool: told[after]!.scales[0] },
+    );
+    const shared = { ...common, next: next.first };
     for (let event = moment.first; event <= moment.last; event += 1) {
-      rows[event] = { ...rows[event]!, ...shared };
+      rows[event] = { ...rows[event]!, ...told[at]!, shared };
     }
   });
   return rows;

@@ -17,16 +17,19 @@ import { ChordSymbol } from '../../profile/ChordSymbol';
 import { ChordStaff } from './ChordStaff';
 import { OtherNames } from './OtherNames';
 import { Pools } from './Pools';
+import { SharedWithNext } from './SharedWithNext';
 import { StandIns } from './StandIns';
 import { UpperParts } from './UpperParts';
 
 interface ChordPanelProps {
   readonly chord: PitchedChord;
   readonly analysis: ChordAnalysis;
+  /** All chords of the chorus. */
+  readonly chords: readonly ChordAnalysis[];
 }
 
 /** All that a chord says: its number and why, its notes, what may be added, its pools and other names. */
-export function ChordPanel({ chord, analysis }: ChordPanelProps) {
+export function ChordPanel({ chord, analysis, chords }: ChordPanelProps) {
   const { reader } = usePreferences();
   const { school } = useProfile().writing;
   const band = useBand();
@@ -63,6 +66,7 @@ export function ChordPanel({ chord, analysis }: ChordPanelProps) {
           band.hearPool(concert(stacked(chord)), concert(pool));
         }}
       />
+      <SharedWithNext analysis={analysis} chords={chords} onHear={hear} />
       <OtherNames chord={chord} onHear={hear} />
       <UpperParts chord={chord} tensions={analysis.tensions} onHear={hear} />
       <StandIns analysis={analysis} onHear={hear} />
@@ -96,7 +100,7 @@ const sentence = (reason: string): string => {
   return `${keepsCase ? pretty : pretty.charAt(0).toUpperCase() + pretty.slice(1)}.`;
 };
 
-function Notes({ chord, analysis }: ChordPanelProps) {
+function Notes({ chord, analysis }: Omit<ChordPanelProps, 'chords'>) {
   const { note } = useNotation();
   const { tensions, avoid, thirdGuide } = analysis;
   return (

@@ -30,6 +30,19 @@ export interface OtherReading {
   readonly reason: string;
 }
 
+/** A note of two neighbouring chords, as either spells it. */
+export interface SharedNote {
+  readonly note: NoteName;
+  readonly there: NoteName;
+}
+
+/** What two neighbouring chords have in common. */
+export interface SharedNotes {
+  readonly tones: readonly SharedNote[];
+  /** Of the first pool of each, tones of the chords among them. */
+  readonly pool: readonly SharedNote[];
+}
+
 export interface ChordAnalysis {
   /** Bar of the chorus as played, from 1 (a pickup is 0), and beat, from 1. */
   readonly bar: number;
@@ -54,6 +67,11 @@ export interface ChordAnalysis {
   readonly tensions: readonly ChordTone[];
   /** Notes of the first pool to avoid on a long note. */
   readonly avoid: readonly NoteName[];
+  /** What it shares with the next chord that is another, after the last the first; missing under N.C. */
+  readonly shared?: SharedNotes & {
+    /** Position of that chord in the analysis. */
+    readonly next: number;
+  };
 }
 
 /** Something in the changes that players know by name. */
