@@ -9,7 +9,7 @@ import { heldNotes, sharedNotes, type ChordWithPool } from './shared';
 const over = (symbol: string, pool: string): ChordWithPool => {
   const read = parseChord(symbol);
   if (!read.ok || read.value.kind !== 'chord') throw new Error(symbol);
-  return { chord: read.value, pool: { notes: pool.split(' ') as NoteName[] } };
+  return { chord: read.value, pool: { notes: pool.split(' ') } };
 };
 const words = (notes: readonly { note: string; there: string }[]): string =>
   notes.map(({ note, there }) => (note === there ? note : `${note}=${there}`)).join(' ');

@@ -7,7 +7,7 @@ import {
 } from '../desk/landmarks';
 import { BARS_A_LINE, type SheetLine } from './layout';
 
-const LANE = 21;
+const LANE = 22;
 /** In bars; a label does not fit in less. */
 const NARROW = 1.1;
 const percent = (columns: number): string => `${(columns / BARS_A_LINE) * 100}%`;

@@ -39,11 +39,17 @@ it('draws a ii–V–I from its ii into the bar of its I', () => {
   expect(brackets(block!)).toEqual([['ii–V–I 1-2.42 in 0']]);
 });
 
-it('carries a bracket over to the next line', () => {
-  const [block] = sheet('key: C\n| C6 | F6 | C6 | Dm7 G7 | Cmaj7 | % | F6 | % |');
-  const [upper, lower] = block!.lines;
-  expect(upper?.brackets.map(({ begins, ends }) => [begins, ends])).toEqual([[true, false]]);
-  expect(lower?.brackets.map(({ begins, ends }) => [begins, ends])).toEqual([[false, true]]);
+it('carries a bracket over to the next line, where more than its last chord stands there', () => {
+  const ends = (changes: string) =>
+    sheet(`key: C\n${changes}`)[0]!.lines.map(({ brackets: drawn }) =>
+      drawn.map((bracket) => [bracket.begins, bracket.ends]),
+    );
+  const [over, arrives] = [
+    [true, false],
+    [false, true],
+  ];
+  expect(ends('| C6 | F6 | C6 | Dm7 | G7 | Cmaj7 | F6 | % |')).toEqual([[over], [arrives]]);
+  expect(ends('| C6 | F6 | C6 | Dm7 G7 | Cmaj7 | % | F6 | % |')).toEqual([[over], []]);
 });
 
 it('puts overlapping landmarks in lanes of their own, three at most', () => {

@@ -199,6 +199,7 @@ function bracketsOf(
     .flatMap((landmark) => spanIn(line, timeline, landmark) ?? [])
     .sort((a, b) => rank(a.landmark) - rank(b.landmark) || a.from - b.from);
   const isSaid = ({ landmark: { saidBy } }: Span): boolean =>
+    (saidBy !== undefined && FORMS.includes(saidBy)) ||
     lanes.flat().some(({ landmark }) => landmark.kind === saidBy);
   const draw = (span: Span): void => {
     const free = lanes.findIndex((lane) => lane.every((other) => apart(other, span)));
@@ -246,6 +247,8 @@ function spanIn(
   const [head, tail] = [inside[0], inside.at(-1)];
   if (!head || !tail) return undefined;
   const begins = head.event === start;
+  // Nothing but the chord it arrives at: the line before has said it.
+  if (!begins && head === tail) return undefined;
   const ends = tail.event === timeline.events[end];
   const place = ({ event, column }: typeof head): { from: number; width: number } => {
     const slot = line[column!]!.slots[event.slot];

@@ -84,9 +84,10 @@ const SAYS: Readonly<Partial<Record<LandmarkKind, readonly LandmarkKind[]>>> = {
 const ARRIVAL = 1;
 
 function saidBy(mark: Landmark, all: readonly Landmark[]): Pick<Landmark, 'saidBy'> {
-  const larger = all.find(
+  const larger = all.filter(
     ({ kind, first, last }) =>
       SAYS[kind]?.includes(mark.kind) && first <= mark.first && mark.last <= last + ARRIVAL,
   );
-  return larger ? { saidBy: larger.kind } : {};
+  const [largest] = larger.sort((a, b) => b.last - b.first - (a.last - a.first));
+  return largest ? { saidBy: largest.kind } : {};
 }

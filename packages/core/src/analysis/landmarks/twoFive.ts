@@ -86,7 +86,7 @@ export const findChains: LandmarkFinder = (tune) => {
   }
   return chains.filter(isChain).map((chain) => {
     const move = moveInWords(upFrom(chain[0]!.two, chain[1]!.two));
-    const label = `${inWords(chain.length)} ii–Vs on end, each ${move} from the last`;
+    const label = `${inWords(chain.length)} ii–Vs on end, each ${move}`;
     return landmark('chain of ii–Vs', label, chain[0]!.two, chain.at(-1)!.five);
   });
 };
