@@ -131,6 +131,20 @@ test('landmarks stand over their bars, and are chosen and heard', async ({ page 
   await expect(page.locator('.map-line')).toHaveText('Imaj7 | iv7 ♭VII7 | Imaj7 | ii7 V7');
 });
 
+test('a travelling bridge is told, its keys and how they move', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.openTune('Two Buoys');
+  await desk.screen('Chart');
+  await page.locator('.ant-segmented-item', { hasText: 'Landmarks' }).click();
+  const list = page.locator('.landmark-list');
+  await expect(list).toContainText('bars 11 to 12 G major');
+  await expect(list).toContainText('three keys, each a whole step down: A, G, F bars 9 to 14');
+  const bracket = page.locator('.bracket.begins', {
+    hasText: 'three keys, each a whole step down',
+  });
+  await expect(bracket).toBeVisible();
+});
+
 test('the chord in hand tells its number, notes, pools, other names and stand-ins', async ({
   page,
 }) => {

@@ -171,23 +171,63 @@ test('the chorus is shown in figures, and other whole ways are offered', async (
   await expect(desk.chords.locator('.chord-lock')).toHaveCount(0);
 });
 
-test('an étude is made, put in the book, and is an ordinary tune', async ({ page }) => {
-  const desk = new Desk(page);
-  await desk.openBook();
+/** Opens the étude maker and makes choices in it, each of a list by its label. */
+async function etude(page: Page, choices: Readonly<Record<string, string>>): Promise<Locator> {
+  await new Desk(page).openBook();
   await page.getByRole('button', { name: 'New étude' }).click();
   const dialog = page.getByRole('dialog', { name: 'A new étude' });
-  await dialog.getByText('One key, by fourths').click();
-  await expect(dialog.getByText(/12 rounds, 84 chords/)).toBeVisible();
+  for (const [label, choice] of Object.entries(choices)) {
+    await dialog.getByRole('combobox', { name: label, exact: true }).click();
+    await page.locator('.ant-select-item-option:visible', { hasText: choice }).first().click();
+  }
+  return dialog;
+}
+
+test('an étude is made, put in the book, and is an ordinary tune', async ({ page }) => {
+  const desk = new Desk(page);
+  const dialog = await etude(page, { Cycle: 'The chords of one key, by fourths' });
+  await expect(dialog.getByText(/12 rounds, 96 chords/)).toBeVisible();
   await dialog.getByRole('button', { name: 'Put it in the book' }).click();
-  await expect(
-    page.getByRole('heading', { name: 'Drop 2 in diatonic fourths of C' }),
-  ).toBeVisible();
-  await expect(desk.chords).toHaveCount(84);
+  await expect(page.getByRole('heading', { name: 'Drop 2 by fourths in C' })).toBeVisible();
+  await expect(desk.chords).toHaveCount(96);
   await expect(desk.chords.first()).toHaveAccessibleName(/^C.*, bar 1 beat 1, .*, locked$/);
   await page.keyboard.press('l');
   await expect(desk.chords.first()).not.toHaveAccessibleName(/locked$/);
   await undo(page);
   await expect(desk.chords.first()).toHaveAccessibleName(/locked$/);
+});
+
+test('drop 3 is taken through a key on strings 6-4-3-2 and 5-3-2-1, and each round is heard', async ({
+  page,
+}) => {
+  const dialog = await etude(page, {
+    Family: 'drop 3',
+    Cycle: 'The chords of one key, by fourths',
+  });
+  const rounds = dialog.getByRole('listitem');
+  await expect(rounds).toHaveCount(8);
+  await expect(rounds.filter({ hasText: 'strings 6-4-3-2' })).toHaveCount(4);
+  await expect(rounds.filter({ hasText: 'strings 5-3-2-1' })).toHaveCount(4);
+  await expect(rounds.first()).toContainText('24 half steps');
+  await dialog.getByRole('button', { name: 'Hear round 2' }).click();
+  await dialog.getByRole('button', { name: 'Stop round 2' }).click();
+  await expect(dialog.getByRole('button', { name: 'Hear round 2' })).toBeVisible();
+  await dialog.getByRole('button', { name: 'Put it in the book' }).click();
+  await expect(page.getByRole('heading', { name: 'Drop 3 by fourths in C' })).toBeVisible();
+});
+
+test('one shape is moved round the circle, and what strings do not carry is said', async ({
+  page,
+}) => {
+  const dialog = await etude(page, { Family: 'drop 3' });
+  await dialog.getByText('The same shape, moved').click();
+  await expect(dialog).toContainText('Drop 3 round the circle, C7, same shape');
+  await expect(dialog.getByRole('listitem')).toHaveCount(8);
+  await dialog.getByRole('combobox', { name: 'Family' }).click();
+  await page.locator('.ant-select-item-option:visible', { hasText: 'guide tones' }).click();
+  await dialog.getByRole('combobox', { name: 'Strings' }).fill('6543');
+  await page.keyboard.press('Enter');
+  await expect(dialog).toContainText(/Strings 6-5-4-3 have no guide tones for C7/);
 });
 
 test('two arrangements are compared by figures and by ear, one is taken, and undone', async ({

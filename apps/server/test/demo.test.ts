@@ -53,7 +53,7 @@ const SHOWS: readonly (readonly [title: string, form: string, landmarks: string]
   ['Engine Room Drag', '', 'passing diminished 12-13; common-tone diminished 15-16'],
   ['Six Ways Home', '', 'turnaround 1-2; turnaround 3-4; turnaround 9-10; chain of ii–Vs 12-16'],
   ['Copper Kettle', '', 'pedal 1-4; line cliché 5-6; line cliché 9-10'],
-  ['Two Buoys', '', 'line cliché 1-2; backdoor 13-14; backdoor 24-25'],
+  ['Two Buoys', '', 'line cliché 1-2; chain of keys 9-14; backdoor 24-25'],
 ];
 
 it.each(SHOWS)('%s is %j and shows %s', async (title, form, landmarks) => {

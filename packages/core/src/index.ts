@@ -428,8 +428,26 @@ export { writeMidi } from './formats/midi/write';
 export { readSoloFile, type SoloFile } from './formats/soloFile';
 export { songOf, songOfComposition, type SongRequest } from './formats/songOf';
 
-export { CIRCLE_KINDS, CYCLES, type CircleKind, type Cycle } from './practice/cycles';
-export { makeEtude, type Etude, type EtudeProblem, type EtudeRequest } from './practice/etude';
+export {
+  CIRCLE_KINDS,
+  CYCLES,
+  cycleChords,
+  type CircleKind,
+  type Cycle,
+  type CycleChoice,
+  type CycleChords,
+} from './practice/cycles';
+export { makeEtude } from './practice/etude';
+export { whereInWords } from './practice/etudeText';
+export {
+  TOPS,
+  type Etude,
+  type EtudeProblem,
+  type EtudeRequest,
+  type Round,
+  type Top,
+} from './practice/types';
+export { WAYS, type Way } from './practice/rounds/rounds';
 
 export type {
   ArrangementFields,

@@ -1,13 +1,12 @@
-import { FOUR_FOUR, type BandPlan, type Etude } from '@drop-close/core';
+import { FOUR_FOUR, type BandPlan, type Round } from '@drop-close/core';
 
 export const METER = FOUR_FOUR;
 /** Quarters each chord of an étude lasts: two chords a bar. */
 const EACH = 2;
 const VELOCITY = 76;
 
-/** The first round alone, chord by chord. */
-export function firstRoundPlan({ rounds }: Etude): BandPlan {
-  const path = rounds[0]?.path ?? [];
+/** A round alone, chord by chord. */
+export function roundPlan({ path }: Pick<Round, 'path'>): BandPlan {
   const notes = path.flatMap((voicing, at) =>
     voicing.notes.map(({ midi }) => ({
       part: 'comp' as const,

@@ -1,60 +1,31 @@
 /**
- * Études: a family of voicings taken round a cycle again and again, once from every inversion on every
- * string set, each round beginning where the last one ended.
- *
- * A round is solved like any chorus, over the voicings of its string set, with its first voicing held.
- * Which start comes next is the one nearest to where the hand is; a string set is done before the next.
+ * Études: a family of voicings taken round a cycle again and again, once from every inversion on every set of strings
+ * or in every hand. How the rounds are found is told in rounds/.
  */
 import type { Arrangement, Lock } from '../arrangement/stored/types';
 import { defaultArrangement, instrumentOf } from '../arrangement/stored/defaults';
+import { fail, ok, type Result } from '../base/result';
+import { MOST_BARS } from '../chart/parseChart';
 import { parseChord } from '../chord/parseChord';
 import type { Chord } from '../chord/types';
-import { prettyDegree } from '../chord/degrees';
 import { defaultSettings } from '../connect/base/data';
-import { createConnector, type Connector } from '../connect/connect';
 import { middleOf } from '../connect/base/middle';
 import type { ConnectSettings } from '../connect/base/types';
-import { fail, ok, type Result } from '../base/result';
-import { defaultInstruments, type Instruments } from '../voicing/data';
+import { createConnector } from '../connect/connect';
 import { stringSetOf } from '../voicing/base/stringSet';
+import type { Instrument, Room, Voicing } from '../voicing/base/types';
+import { defaultInstruments, type Instruments } from '../voicing/data';
 import { familyOf } from '../voicing/families';
-import type { FamilyId, Room, Voicing } from '../voicing/base/types';
-import { circleSymbols, diatonicSymbols, type CircleKind, type Cycle } from './cycles';
+import type { VoicingFamily } from '../voicing/families/family';
+import { cycleChords, type CycleChords } from './cycles';
+import { noRounds, problemIn } from './etudeProblems';
+import { textOf, titleOf } from './etudeText';
+import { handsOf, lanesOf, type Lane, type LaneChoice } from './rounds/lanes';
+import { formOf, joins, motionBetween, roundsIn } from './rounds/rounds';
+import type { Etude, EtudeProblem, EtudeRequest, Round } from './types';
 
-export interface EtudeRequest {
-  readonly family: FamilyId;
-  readonly cycle: Cycle;
-  /** What is taken round the circle of fourths. */
-  readonly kind: CircleKind;
-  /** The key of a diatonic cycle, `Eb` or `Cm`. */
-  readonly key: string;
-  /** Diatonic triads in place of sevenths. */
-  readonly triads: boolean;
-  readonly instrument: Arrangement['instrument'];
-  readonly room: Room;
-}
-
-/** A tune and how it is voiced, ready for the book. */
-export interface Etude {
-  readonly title: string;
-  readonly text: string;
-  readonly key: string;
-  readonly rounds: readonly Round[];
-  readonly setup: Arrangement;
-}
-
-export interface Round {
-  /** Strings from low to high, as `5432`; missing on keys. */
-  readonly strings?: string;
-  /** The degree its first voicing stands on. */
-  readonly bottom: string;
-  readonly path: readonly Voicing[];
-}
-
-/** Expected: a family that has nothing for some chord of the cycle. */
-export interface EtudeProblem {
-  readonly message: string;
-}
+/** More than anyone plays through. */
+const MOST_ROUNDS = 24;
 
 /** @returns the étude, or why there is none */
 export function makeEtude(
@@ -67,42 +38,78 @@ export function makeEtude(
     keyboardHands: instruments.keyboard.hands,
     room: request.room,
     families: [request.family],
+    asked: { ...defaultArrangement.asked, strings: request.strings },
     loop: false,
   };
-  const settings: ConnectSettings = {
-    ...defaultSettings,
-    instrument: instrumentOf(setup, instruments),
-    room: request.room,
-    families: [request.family],
-    mostSounds: Infinity,
-  };
-  const symbols = symbolsOf(request);
-  const chords = symbols.map(chordOf);
-  const connector = createConnector();
-  const lists = chords.map((chord) => connector.voicingsOf(chord, settings));
-  const empty = lists.findIndex((list) => !list.length);
-  if (empty >= 0) {
-    const { label } = familyOf(request.family);
-    return fail({
-      message: `There is no ${label} for ${symbols[empty]} in this room. Choose another family or room.`,
-    });
-  }
-  const rounds = roundsOf(chords, startsOf(lists), connector, settings);
-  if (!rounds.length) return fail({ message: NO_SET });
+  const cycle = cycleChords(request);
+  const family = familyOf(request.family);
+  const lists = voicingsOf(cycle.symbols.map(chordOf), request, setup, instruments);
+  const problem = problemIn(lists, cycle, request, family);
+  if (problem) return fail({ message: problem });
+  const topped = withTop(lists, cycle, request);
+  const neck = instrumentOf(setup, instruments);
+  const all = roundsOf(lanesFor(topped, request, family, neck), request);
+  const rounds = all.slice(0, Math.min(MOST_ROUNDS, Math.floor(MOST_BARS / cycle.bars.length)));
+  if (!rounds.length) return fail({ message: noRounds(topped, cycle, request, family) });
+  const locks = locksOf(cycle.symbols, rounds);
   return ok({
     title: titleOf(request),
-    text: textOf(symbols, rounds),
+    text: textOf(cycle, rounds),
     key: request.cycle === 'circle of fourths' ? 'C' : request.key,
     rounds,
-    setup: { ...setup, locks: { ...setup.locks, [request.instrument]: locksOf(symbols, rounds) } },
+    more: all.length - rounds.length,
+    setup: { ...setup, locks: { ...setup.locks, [request.instrument]: locks } },
   });
 }
 
-const NO_SET =
-  'No set of strings carries the whole cycle. Choose another family, or a room with more register.';
+/** Necks from here on have the strings that the sets of the families are said of. */
+const STRINGS_OF_FAMILIES = 6;
 
-function symbolsOf({ cycle, kind, key, triads }: EtudeRequest): string[] {
-  return cycle === 'circle of fourths' ? circleSymbols(kind) : diatonicSymbols(key, cycle, triads);
+/** Asked for, else the family's own where these carry the cycle, else any. */
+function lanesFor(
+  lists: readonly (readonly Voicing[])[],
+  request: EtudeRequest,
+  family: VoicingFamily,
+  instrument: Instrument,
+): Lane[] {
+  const lanes = (part: Pick<LaneChoice, 'sets' | 'crossing'>): Lane[] =>
+    lanesOf(lists, {
+      ...part,
+      formOf,
+      movable: request.way === 'same shape',
+      fromMiddle: fromMiddle(request.room),
+    });
+  const known = instrument.kind === 'keyboard' || instrument.tuning.length >= STRINGS_OF_FAMILIES;
+  const tries: Pick<LaneChoice, 'sets' | 'crossing'>[] = request.strings.length
+    ? [{ sets: request.strings, crossing: [] }]
+    : [
+        ...(known && family.crossing ? [{ sets: [], crossing: family.crossing }] : []),
+        ...(known && family.strings ? [{ sets: family.strings, crossing: [] }] : []),
+        { sets: [], crossing: [] },
+      ];
+  for (const each of tries) {
+    const found = lanes(each);
+    if (found.length) return found;
+  }
+  return [];
+}
+
+function voicingsOf(
+  chords: readonly Chord[],
+  { family, room, strings }: EtudeRequest,
+  setup: Arrangement,
+  instruments: Instruments,
+): (readonly Voicing[])[] {
+  const settings: ConnectSettings = {
+    ...defaultSettings,
+    instrument: instrumentOf(setup, instruments),
+    room,
+    families: [family],
+    strings,
+    mostSounds: Infinity,
+  };
+  const connector = createConnector();
+  return chords.map((chord) => connector.voicingsOf(chord, settings));
 }
 
 function chordOf(symbol: string): Chord {
@@ -111,92 +118,40 @@ function chordOf(symbol: string): Chord {
   return read.value;
 }
 
-/** Where a round may begin: strings and the degree in the bass. */
-interface Start {
-  readonly set: string;
-  readonly bottom: string;
-  readonly voicings: readonly Voicing[];
-}
-
-/** Starts on the string sets that carry the whole cycle, of these the ones that skip the fewest strings. */
-function startsOf(lists: readonly (readonly Voicing[])[]): Start[] {
-  const carried = lists.map((list) => new Set(list.map(stringSetOf)));
-  const sets = [...carried[0]!].filter((set) => carried.every((each) => each.has(set)));
-  const fewest = Math.min(...sets.map(skippedIn));
-  const starts = new Map<string, Voicing[]>();
-  for (const voicing of lists[0]!) {
-    const set = stringSetOf(voicing);
-    if (!sets.includes(set) || skippedIn(set) > fewest) continue;
-    const key = `${set} ${voicing.notes[0]?.degree ?? ''}`;
-    starts.set(key, [...(starts.get(key) ?? []), voicing]);
-  }
-  return [...starts].map(([key, voicings]) => {
-    const [set = '', bottom = ''] = key.split(' ');
-    return { set, bottom, voicings };
-  });
-}
-
-/** Strings that a set leaves out between its outer ones: 1 in `5321`. */
-function skippedIn(set: string): number {
-  const strings = Array.from(set, Number);
-  return strings.length ? strings[0]! - strings.at(-1)! + 1 - strings.length : 0;
-}
-
-function roundsOf(
-  chords: readonly Chord[],
-  starts: readonly Start[],
-  connector: Connector,
-  settings: ConnectSettings,
-): Round[] {
-  const open = [...starts];
-  const rounds: Round[] = [];
-  let hand: Voicing | undefined;
-  while (open.length) {
-    const { start, voicing } = nextStart(open, hand, settings.room);
-    open.splice(open.indexOf(start), 1);
-    const path = roundFrom(voicing, chords, connector, settings);
-    hand = path.at(-1);
-    rounds.push({ ...(start.set && { strings: start.set }), bottom: start.bottom, path });
-  }
-  return rounds;
-}
-
-/** The start nearest to the hand, on its string set while that has any; first of all the one in the middle. */
-function nextStart(open: readonly Start[], hand: Voicing | undefined, room: Room) {
-  const set = hand && stringSetOf(hand);
-  const here = open.filter((start) => start.set === set);
-  const choices = (here.length ? here : open).flatMap((start) =>
-    start.voicings.map((voicing) => ({
-      start,
-      voicing,
-      far: hand ? distance(hand, voicing) : fromMiddle(voicing, room),
-    })),
+/** The ii of a ii–V–I by what lies on top of it. */
+function withTop(
+  lists: readonly (readonly Voicing[])[],
+  { symbols }: CycleChords,
+  { cycle, top }: EtudeRequest,
+): readonly (readonly Voicing[])[] {
+  if (cycle !== 'ii–V–I' || top === undefined) return lists;
+  return lists.map((list, at) =>
+    at % (symbols.length / KEYS) === 0
+      ? list.filter(({ notes }) => notes.at(-1)!.degree.replace(/^[b#]+/, '') === top)
+      : list,
   );
-  return choices.reduce((best, choice) => (choice.far < best.far ? choice : best));
 }
+const KEYS = 12;
 
-/** Half steps from voice to voice, in order from the bottom. */
-const distance = (from: Voicing, to: Voicing): number =>
-  to.notes.reduce((sum, { midi }, voice) => {
-    return sum + Math.abs(midi - (from.notes[voice]?.midi ?? midi));
-  }, 0);
+const fromMiddle =
+  ({ centre }: Room) =>
+  (voicing: Voicing): number =>
+    Math.abs((middleOf(voicing) ?? 0) - (centre.low + centre.high) / 2);
 
-const fromMiddle = (voicing: Voicing, { centre }: Room): number =>
-  Math.abs((middleOf(voicing) ?? 0) - (centre.low + centre.high) / 2);
-
-/** A round from a voicing, on its strings throughout. */
-function roundFrom(
-  first: Voicing,
-  chords: readonly Chord[],
-  connector: Connector,
-  settings: ConnectSettings,
-): readonly Voicing[] {
-  const rule = { strings: stringSetOf(first) };
-  const rules = Object.fromEntries(chords.map((_, at) => [at, rule]));
-  const outcome = connector.connect(chords, { ...settings, locks: { 0: first }, rules });
-  // Each chord has a voicing on these strings: that is how the starts were chosen.
-  if (outcome.status !== 'found') throw new Error(outcome.why);
-  return outcome.path;
+function roundsOf(lanes: readonly Lane[], { way, room }: EtudeRequest): Round[] {
+  return lanes.flatMap((lane) => {
+    const paths = roundsIn({ way, lane, fromMiddle: fromMiddle(room) });
+    return paths.map((path, at) => ({
+      strings: [...new Set(path.map(stringSetOf))].filter(Boolean),
+      hands: handsOf(path[0]!),
+      bottom: path[0]!.notes[0]!.degree,
+      top: path[0]!.notes.at(-1)!.degree,
+      joined: joins(paths[at - 1], path),
+      motion: path.slice(1).reduce((sum, to, step) => sum + motionBetween(path[step]!, to), 0),
+      meets: paths.slice(0, at).some((other) => path.some((each, chord) => other[chord] === each)),
+      path,
+    }));
+  });
 }
 
 function locksOf(symbols: readonly string[], rounds: readonly Round[]): Lock[] {
@@ -207,36 +162,4 @@ function locksOf(symbols: readonly string[], rounds: readonly Round[]): Lock[] {
       voicing,
     })),
   );
-}
-
-function titleOf({ family, cycle, kind, key, triads }: EtudeRequest): string {
-  const { label } = familyOf(family);
-  const name = label.charAt(0).toUpperCase() + label.slice(1);
-  if (cycle === 'circle of fourths') return `${name} round the circle, C${kind}`;
-  return `${name} in ${cycle} of ${key}${triads ? ', triads' : ''}`;
-}
-
-const BARS_A_LINE = 4;
-
-/** Two chords a bar; each round a section, and above it where it begins. */
-function textOf(symbols: readonly string[], rounds: readonly Round[]): string {
-  const bars = Array.from({ length: Math.ceil(symbols.length / 2) }, (_, bar) =>
-    symbols.slice(2 * bar, 2 * bar + 2).join(' '),
-  );
-  const sections = rounds.map((round, at) => {
-    const [first = '', ...rest] = bars;
-    const all = [`"${whereInWords(round)}" ${first}`, ...rest];
-    const lines = Array.from(
-      { length: Math.ceil(all.length / BARS_A_LINE) },
-      (_, line) => `| ${all.slice(line * BARS_A_LINE, (line + 1) * BARS_A_LINE).join(' | ')} |`,
-    );
-    return [`[${at + 1}]`, ...lines].join('\n');
-  });
-  return sections.join('\n');
-}
-
-/** "strings 5432, 3 below" */
-function whereInWords({ strings, bottom }: Round): string {
-  const below = `${prettyDegree(bottom)} below`;
-  return strings ? `strings ${strings}, ${below}` : below;
 }

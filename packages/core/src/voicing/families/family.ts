@@ -16,6 +16,8 @@ export interface VoicingFamily {
    * grip on these. Missing: any. Source: common practice.
    */
   readonly strings?: readonly string[];
+  /** Sets of strings that an étude of three voices crosses, where the form lies on now one, now the other. */
+  readonly crossing?: readonly (readonly string[])[];
   /**
    * It goes through all degrees of a scale, whatever the symbol writes and whatever lies lowest: what is
    * left out is said, but nothing is passed over for it.

@@ -22,5 +22,6 @@ export const shell: VoicingFamily = {
   label: 'shell',
   about: 'Root, third and seventh: three strings or one hand.',
   strings: ['643', '543'],
+  crossing: [['643', '543']],
   of: { kind: 'stacks', stacks: shellStacks },
 };

@@ -18,6 +18,11 @@ export const spread: VoicingFamily = {
   id: 'spread',
   label: 'spread',
   about: 'Open: wide at the bottom, the telling tones well above the root.',
+  crossing: [
+    ['431', '421', '531'],
+    ['542', '532', '642'],
+    ['653', '643'],
+  ],
   of: {
     kind: 'stacks',
     stacks: (material) => (isTriad(material) ? openTriads(material) : openSevenths(material)),
