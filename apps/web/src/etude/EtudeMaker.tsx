@@ -41,7 +41,8 @@ export default function EtudeMaker({ onClose }: { onClose: () => void }) {
     <Modal
       open
       title="A new étude"
-      width={680}
+      width={720}
+      style={{ top: 32 }}
       onCancel={onClose}
       footer={
         <Button

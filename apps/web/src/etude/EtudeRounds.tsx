@@ -54,9 +54,9 @@ export function EtudeRounds({ etude, tempo }: { etude: Etude; tempo: number }) {
   );
 }
 
-/** "24 half steps, from where the last ended" */
+/** "moves 24 half steps, from where the last one ended" */
 function aboutRound({ motion, joined, meets }: Round): string {
-  const parts = [`${motion} half steps`];
+  const parts = [`moves ${motion} half steps`];
   if (joined) parts.push('from where the last one ended');
   if (meets) parts.push('meets another round');
   return parts.join(', ');
