@@ -347,6 +347,7 @@ export {
 
 export { devices, deviceOf } from './movement/devices';
 export { offersAt } from './movement/devices/offers';
+export { stepped, type Steps } from './voicing/stepped';
 export {
   DEVICE_IDS,
   type AppliedDevice,
@@ -392,6 +393,7 @@ export { swungLine } from './choruses/lines';
 export {
   bandOf,
   compositionOf,
+  offersIn,
   playedSet,
   wholesOf,
   type CompQuestion,

@@ -4,11 +4,10 @@ import {
   createConnector,
   createTuneReader,
   mendBar,
-  offersAt,
+  offersIn,
   playedSet,
   songOfComposition,
   standInLine,
-  wholeChords,
   wholesOf,
   writeMidi,
   type Composition,
@@ -37,12 +36,7 @@ export function createComposer(read = createTuneReader()): Composer {
     },
     playSet: (id, seed) => ask(id, (here) => playedSet(here, seed)),
     mendBar: (id, bar) => ask(id, ({ request }) => mendBar(request, bar)),
-    offers: (id, at, line) =>
-      ask(id, ({ question, chorus }) => {
-        const { room, loop } = question.setup;
-        const context = { window: room.window, loop, ...(line?.length ? { line } : {}) };
-        return offersAt(wholeChords(chorus), at, context);
-      }),
+    offers: (id, at, line) => ask(id, (here) => offersIn(here, at, line)),
     band: (id, part) => ask(id, (here) => bandOf(here, part)),
     song: (id, title) => ask(id, (here) => writeMidi(songOfComposition(here, title, here.key))),
     standIn: (id, { density, range, seed }) =>

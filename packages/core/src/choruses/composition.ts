@@ -5,15 +5,20 @@ import { quarters } from '../base/units';
  */
 import type { Arrangement } from '../arrangement/stored/types';
 import type { Chorus } from '../arrangement/chorus/chorus';
+import { settingsOf } from '../arrangement/chorus/settings';
 import { bandPlan, type BandPlan } from '../band/plan';
 import { offbeatAt } from '../band/swing';
 import type { Feel } from '../chart/types';
 import type { SoloLine, SoloNote } from '../comp/solo/types';
 import type { Connector } from '../connect/connect';
+import { offersAt } from '../movement/devices/offers';
+import type { DeviceOffer } from '../movement/types';
 import type { Instruments } from '../voicing/data';
 import { compBehind, type CompBehind } from './behind';
 import { compose, type Composed, type ComposeRequest } from './compose';
 import { playPlan } from './hits';
+import { isMakeable } from './makeable';
+import { wholeChords } from './moved';
 import { swungLine } from './lines';
 import { planByBar } from './sections';
 import type { TuneReading } from './tuneReader';
@@ -62,7 +67,10 @@ export function playedSet(composition: Composition, seed: number): CompBehind {
   const { comp, room } = question.setup;
   const { feel, solo } = question;
   if (solo) return compBehind({ ...request, feel, seed });
-  const played = playPlan({ chorus, plan: comp.plan, feel, seed, window: room.window });
+  const played = playPlan({
+    ...{ chorus, plan: comp.plan, feel, seed, window: room.window },
+    canMake: makeableIn(composition),
+  });
   const devices = played.devices.length ? played.devices : comp.devices;
   return {
     comp: { ...comp, hits: played.hits, devices },
@@ -70,6 +78,27 @@ export function playedSet(composition: Composition, seed: number): CompBehind {
     figures: undefined,
     yielding: 0,
   };
+}
+
+/** What may be done at a whole chord of the chorus and keeps what it says there, device by device. */
+export function offersIn(
+  composition: Composition,
+  at: number,
+  line?: readonly number[],
+): DeviceOffer[] {
+  const { question, chorus } = composition;
+  const { room, loop } = question.setup;
+  const context = { window: room.window, loop, ...(line?.length ? { line } : {}) };
+  const canMake = makeableIn(composition);
+  return offersAt(wholeChords(chorus), at, context).filter((offer) => canMake(offer, at));
+}
+
+function makeableIn({ request, question, chorus }: Composition) {
+  const settings = settingsOf(question.setup, chorus, question.instruments);
+  const { connector } = request;
+  const whole = wholeChords(chorus);
+  return (offer: DeviceOffer, at: number): boolean =>
+    isMakeable(offer, { whole, at, connector, settings });
 }
 
 /** Which bars are played, both included, and how fast. */

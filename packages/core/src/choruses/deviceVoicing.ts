@@ -6,6 +6,7 @@ import type { Degree } from '../chord/degrees';
 import type { Instrument, Room, VoicedNote, Voicing } from '../voicing/base/types';
 import type { PlayedNote } from '../voicing/instruments/played';
 import { playingOf } from '../voicing/playingOf';
+import { stepped } from '../voicing/stepped';
 import { readPlayed } from '../voicing/sheet/readPlayed';
 
 export interface DeviceVoicingContext {
@@ -40,6 +41,12 @@ function playedFor(
       return voicingAt(madeFrom.of)?.notes.map((note) => moved(note, madeFrom.by));
     case 'walk':
       return walked(voicingAt(madeFrom.from), madeFrom.degree, madeFrom.by);
+    case 'step': {
+      const anchor = voicingAt(madeFrom.from);
+      return (
+        anchor && stepped(anchor, madeFrom.steps, instrument)?.notes.map((note) => moved(note, 0))
+      );
+    }
     case 'bass':
       return [{ pitch: bassOf(chord, room, instrument) }];
     case 'note':

@@ -20,6 +20,8 @@ export interface PlanRequest {
   readonly seed: number;
   /** The room's register. */
   readonly window: PitchRange;
+  /** Which offers keep what they say; all of them where that is not asked. */
+  readonly canMake?: (offer: DeviceOffer, at: number) => boolean;
 }
 
 /** What a plan comes to: hits and devices of all its choruses. */
@@ -66,7 +68,7 @@ function devicesFor(section: PlannedSection, request: PlanRequest, seed: number)
   const { plan, chorus: time, fromBar, toBar } = section;
   if (plan.devices === 0 || plan.rests.includes('comp')) return [];
   const chance = chanceFrom(seed);
-  const { chorus, window } = request;
+  const { chorus, window, canMake = () => true } = request;
   const whole = wholeChords(chorus);
   const starts = chorus.timeline.events.filter(({ part = 0 }) => part === 0);
   const before = (time: number): number =>
@@ -88,7 +90,7 @@ function devicesFor(section: PlannedSection, request: PlanRequest, seed: number)
     const kinds = [...new Set(offers.map(({ offer }) => offer.device))];
     const kind = chance.pick(kinds, () => 1);
     const taken = chance.pick(
-      offers.filter(({ offer }) => offer.device === kind),
+      offers.filter(({ at, offer }) => offer.device === kind && canMake(offer, at)),
       () => 1,
     );
     if (taken) found.push(applied(taken.offer, taken.at, time, whole[taken.at]!.chord.symbol));

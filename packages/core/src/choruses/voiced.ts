@@ -117,12 +117,13 @@ interface WishesByEvent {
 
 /** What is said of a chord and what a device asks there; the device is stronger. */
 function ruleOf(rule: Rule | undefined, moved: MovedChord | undefined): Rule | undefined {
-  const { families, degrees, tops } = moved ?? {};
-  if (!families && !degrees && !tops) return rule;
+  const { families, degrees, tops, steps } = moved ?? {};
+  if (!families && !degrees && !tops && !steps) return rule;
   const asked = {
     ...(families && { families }),
     ...(degrees && { degrees }),
     ...(tops && { tops }),
+    ...(steps && { steps }),
   };
   return { ...rule, ...asked };
 }

@@ -1,7 +1,7 @@
 import type { Chord, PitchedChord } from '../chord/types';
 import { enumeratorOf, voicingKey, type Enumerator } from '../voicing/enumerate';
 import { pitchName } from '../voicing/base/pitchName';
-import { FAMILY_IDS, type FamilyId, type Voicing } from '../voicing/base/types';
+import { FAMILY_IDS, type FamilyId, type Instrument, type Voicing } from '../voicing/base/types';
 import { familyOf } from '../voicing/families';
 import { nearestFamily, whyNoVoicing } from '../voicing/whyNone';
 import { pricesOf, type Prices } from './terms/prices';
@@ -36,7 +36,7 @@ export function candidateSource(
   source = voicingSource(settings),
 ): CandidateSource {
   const narrow = narrowing(settings);
-  const ruled = ruling();
+  const ruled = ruling(settings.instrument);
   const locked = new Map<string, readonly Voicing[]>();
   const topped = toppedLists();
   return (chords, { locks, rules, wishes: { tops } }) => {
@@ -102,7 +102,11 @@ export function voicingSource(settings: ConnectSettings): VoicingSource {
   const known = new Map<string, FamilyVoicings>();
   return (families) => {
     const key = families.join(' ');
-    const chosen = { ...settings, families };
+    const own = key === settings.families.join(' ');
+    // A number of voices and strings are asked of the player's own families.
+    const chosen: ConnectSettings = own
+      ? settings
+      : { ...settings, families, voices: 'family', strings: [] };
     const voicings = known.get(key) ?? {
       voicingsOf: enumeratorOf(chosen),
       ...lending(chosen),
@@ -117,14 +121,14 @@ export const candidatesOf = (chords: readonly Chord[], settings: ConnectSettings
   candidateSource(settings)(chords, settings);
 
 /** What of a list keeps a rule; the very same list for the same question. */
-function ruling() {
+function ruling(instrument: Instrument) {
   const known = new Map<readonly Voicing[], Map<string, readonly Voicing[]>>();
   return (list: readonly Voicing[], rule: Rule): readonly Voicing[] => {
     const answers = known.get(list) ?? new Map<string, readonly Voicing[]>();
     known.set(list, answers);
     const key = ruleKey(rule);
     if (key === ruleKey(NO_RULE)) return list;
-    const kept = answers.get(key) ?? sameIfWhole(list, keepingTo(list, rule));
+    const kept = answers.get(key) ?? sameIfWhole(list, keepingTo(list, rule, instrument));
     answers.set(key, kept);
     return kept;
   };

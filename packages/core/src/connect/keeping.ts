@@ -1,6 +1,7 @@
 import type { Degree } from '../chord/degrees';
 import { stringSetOf } from '../voicing/base/stringSet';
-import type { Voicing } from '../voicing/base/types';
+import type { Instrument, Voicing } from '../voicing/base/types';
+import { stepped, type Steps } from '../voicing/stepped';
 import type { ClearOf, Rule } from './base/types';
 
 /** Intervals that rub when they are held, in semitones: a half step and a minor ninth. Source: common practice. */
@@ -30,11 +31,15 @@ export function clearVoicings(
 /** The voicings of a list that keep a rule, as far as there are any. Never none of a list that has some. */
 export function keepingTo(
   list: readonly Voicing[],
-  { degrees, strings, tops, clear }: Rule,
+  { degrees, strings, tops, clear, steps }: Rule,
+  instrument: Instrument,
 ): readonly Voicing[] {
-  const onStrings = strings
-    ? preferring(list, (voicing) => stringSetOf(voicing) === strings)
+  const movable = steps
+    ? preferring(list, (voicing) => steps.every((each) => stepped(voicing, each, instrument)))
     : list;
+  const onStrings = strings
+    ? preferring(movable, (voicing) => stringSetOf(voicing) === strings)
+    : movable;
   const told = degrees ? preferring(onStrings, (voicing) => sounds(voicing, degrees)) : onStrings;
   const topped = tops ? preferring(told, (voicing) => tops.includes(topOf(voicing))) : told;
   return clear && topped.length ? clearVoicings(topped, clear) : topped;
@@ -54,6 +59,9 @@ const sounds = ({ notes }: Voicing, degrees: readonly Degree[]): boolean =>
   notes.length === degrees.length && notes.every(({ degree }) => degrees.includes(degree));
 
 /** The same for rules that say the same. */
-export const ruleKey = ({ degrees, strings, tops, clear }: Rule): string =>
+export const ruleKey = ({ degrees, strings, tops, clear, steps }: Rule): string =>
   [degrees, tops, clear?.held].map((each) => each?.join(' ') ?? '').join(', ') +
-  ` on ${strings ?? ''} below ${clear?.ceiling ?? ''}`;
+  ` on ${strings ?? ''} below ${clear?.ceiling ?? ''} by ${steps?.map(stepsKey).join(', ') ?? ''}`;
+
+const stepsKey = ({ scale, by, hold, only }: Steps): string =>
+  `${scale.join(' ')} ${by} ${hold ?? ''} ${only ?? ''}`;

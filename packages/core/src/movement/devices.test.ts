@@ -215,10 +215,15 @@ describe('blues devices', () => {
   });
 
   it('take cells up the neck, one on each beat', () => {
-    const [up] = offersOf(BLUES, 'cells up the neck');
-    expect(up!.chords.map(({ families, top, length }) => [families, top, length])).toEqual(
-      Array(4).fill([['cell'], 'rise', 1]),
+    const [up, down] = offersOf(BLUES, 'cells up the neck');
+    expect(up!.chords.map(({ families, length }) => [families, length])).toEqual(
+      Array(4).fill([['cell'], 1]),
     );
+    const bands = up!.chords.map(({ tops }) => tops!);
+    expect(down!.chords.map(({ tops }) => tops)).toEqual([...bands].reverse());
+    bands.slice(1).forEach((band, at) => {
+      expect(band[0]).toBe(bands[at]!.at(-1)! + 1);
+    });
   });
 
   it('call with a line and answer with the chord', () => {

@@ -50,8 +50,14 @@ export function shortKey(key: string): string {
 
 export const symbolOf = ({ root, seventh }: DiatonicChord): string => `${root}${seventh}`;
 
-/** Where a note may stand on top of a chord: in every octave of a register. */
-export const topsOf = (note: NoteName, { low, high }: PitchRange): number[] =>
-  Array.from({ length: high - low + 1 }, (_, at) => low + at).filter(
-    (pitch) => pitchClass(pitch) === pitchClassOf(note),
-  );
+/** How high in a register a note on top is heard well. Source: our own judgement. */
+const ON_TOP = 0.75;
+
+/** Where a note that stays on top stands: one place, so that it does stay; the one nearest to where it is heard well. */
+export function heldOnTop(note: NoteName, { low, high }: PitchRange): number[] {
+  const wanted = low + ON_TOP * (high - low);
+  return Array.from({ length: high - low + 1 }, (_, at) => low + at)
+    .filter((pitch) => pitchClass(pitch) === pitchClassOf(note))
+    .sort((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted))
+    .slice(0, 1);
+}

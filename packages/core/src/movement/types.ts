@@ -4,12 +4,14 @@ import type { Chord, PitchedChord } from '../chord/types';
 import type { Degree } from '../chord/degrees';
 import type { TopMotion } from '../connect/base/types';
 import type { FamilyId, PitchRange } from '../voicing/base/types';
+import type { Steps } from '../voicing/stepped';
 
 export const DEVICE_IDS = [
   'through the key',
   'approach chord',
   'slide',
   'sixth and diminished',
+  'hold and move',
   'stand-in',
   'related two',
   'sus',
@@ -29,6 +31,8 @@ export type MadeFrom =
   | { readonly kind: 'slide'; readonly of: 'before' | 'after'; readonly by: number }
   /** The voicing of another chord of the device, its voice with the degree moved so many half steps. */
   | { readonly kind: 'walk'; readonly from: number; readonly degree: Degree; readonly by: number }
+  /** The voicing of another chord of the device, moved along a scale. */
+  | { readonly kind: 'step'; readonly from: number; readonly steps: Steps }
   /** The bass note alone. */
   | { readonly kind: 'bass' }
   /** A single note. */
@@ -49,6 +53,8 @@ export interface MovedChord {
   readonly degrees?: readonly Degree[];
   /** MIDI notes of which one is wanted on top. */
   readonly tops?: readonly number[];
+  /** What its voicing has to be movable by: chords of the device are made of it so. */
+  readonly steps?: readonly Steps[];
   /** Which way the top goes from here to the next chord of the device. */
   readonly top?: TopMotion;
 }

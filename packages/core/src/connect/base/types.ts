@@ -1,6 +1,7 @@
 import type { Degree } from '../../chord/degrees';
 import type { Chord } from '../../chord/types';
 import type { FamilyId, Voicing, VoicingSettings } from '../../voicing/base/types';
+import type { Steps } from '../../voicing/stepped';
 import type { MotionKind } from './match';
 
 export const TERM_IDS = [
@@ -54,6 +55,8 @@ export interface Rule {
   readonly tops?: readonly number[];
   /** Only what keeps clear of a soloist, as far as there is any. */
   readonly clear?: ClearOf;
+  /** Only what can be moved by each of these, as far as there is any. */
+  readonly steps?: readonly Steps[];
 }
 
 /** What a voicing is to keep clear of. */

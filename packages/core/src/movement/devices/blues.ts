@@ -35,28 +35,32 @@ export const cellsUp: MovementDevice = {
   label: 'Cells up the neck',
   about: 'Three tones that still tell the chord, a different three on every beat, each higher.',
   level: 2,
-  offers: ({ here: { chord, length } }) => {
+  offers: ({ here: { chord, length }, window }) => {
     if (!isBluesDominant(chord) || length < 3) return [];
-    const part = (top: 'rise' | 'fall'): Part => ({
+    const beats = Math.min(4, Math.floor(length));
+    const rising = Array.from({ length: beats }, (_, beat): Part => ({
       symbol: chord.symbol,
       families: ['cell'],
-      top,
-    });
-    const beats = Math.min(4, Math.floor(length));
+      tops: bandOf(window.high - BAND * (beats - beat)),
+    }));
     const directions = [
-      ['rise', 'going up'],
-      ['fall', 'coming down'],
+      ['going up', rising],
+      ['coming down', [...rising].reverse()],
     ] as const;
-    return directions.map(([top, label]) => ({
+    return directions.map(([label, parts]) => ({
       device: 'cells up the neck',
       variant: label,
       label,
       why: `Any three tones with the 3 or the ♭7 still tell ${chord.symbol}.`,
       covers: 1,
-      chords: inARow(Array.from({ length: beats }, () => [part(top), length / beats])),
+      chords: inARow(parts.map((part) => [part, length / beats])),
     }));
   },
 };
+
+/** Each cell has its top in a band of its own, wide enough for a tone of any dominant, in semitones. */
+const BAND = 4;
+const bandOf = (under: number): number[] => Array.from({ length: BAND }, (_, at) => under + at + 1);
 
 /** What a call is made of: steps of the blues from the root down, in semitones, an eighth each. */
 const CALL = [12, 10, 7, 5];

@@ -1,5 +1,5 @@
 import { pitchClassOf, prettyNote, type NoteName } from '../../pitch/spelling';
-import { inARow, topsOf } from '../parts';
+import { inARow, heldOnTop } from '../parts';
 import type { DeviceChord, DeviceOffer, DevicePlace, MovementDevice } from '../types';
 
 /** Bars are not looked beyond so many chords. */
@@ -39,7 +39,7 @@ function offer(place: DevicePlace, note: NoteName, { variant, name }: Held): Dev
   const stop = run.findIndex((each) => !allows(each, note));
   const chords = stop < 0 ? run : run.slice(0, stop);
   if (chords.length < 2) return [];
-  const tops = topsOf(note, window);
+  const tops = heldOnTop(note, window);
   return [
     {
       device: 'drone',

@@ -3,6 +3,7 @@ import { approach } from './approach';
 import { callAndAnswer, cellsUp, sixthToNinth } from './blues';
 import { drone } from './drone';
 import { harmonisedLine } from './harmonisedLine';
+import { holdAndMove } from './holdAndMove';
 import { innerLine } from './innerLine';
 import { recast } from './recast';
 import { relatedTwo } from './relatedTwo';
@@ -21,6 +22,7 @@ export const devices: readonly MovementDevice[] = [
   drone,
   throughKey,
   sixthDiminished,
+  holdAndMove,
   harmonisedLine,
   relatedTwo,
   sixthToNinth,

@@ -1,9 +1,9 @@
 import { plainRoot, spellFrom, type NoteName } from '../../pitch/spelling';
-import type { TopMotion } from '../../connect/base/types';
 import type { PitchRange } from '../../voicing/base/types';
-import { inARow, topsOf, type Part } from '../parts';
+import { inARow, heldOnTop, type Part } from '../parts';
 import { sixthAndDiminished, type SixthAndDiminished } from '../sixth';
-import type { DeviceOffer, MovementDevice } from '../types';
+import { CHROMATIC, type Steps } from '../../voicing/stepped';
+import type { DeviceOffer, MadeFrom, MovementDevice } from '../types';
 
 /** The shortest stretch on which the chords still alternate twice, in quarters. */
 const SHORTEST = 4;
@@ -21,22 +21,28 @@ export const sixthDiminished: MovementDevice = {
   offers: ({ here: { chord, length }, window }) => {
     const reading = length >= SHORTEST ? sixthAndDiminished(chord) : undefined;
     if (!reading) return [];
-    const { sixth, diminished } = reading;
-    const turns = (top: TopMotion): Part[] =>
-      [sixth, diminished, sixth, diminished].map(({ symbol }) => ({
-        symbol,
-        families: ['block'],
-        top,
-      }));
     const rows: readonly (readonly [string, readonly Part[]])[] = [
-      ['climbing', turns('rise')],
-      ['coming down', turns('fall')],
+      ['climbing', turns(reading, 1)],
+      ['coming down', turns(reading, -1)],
       ...held(reading, window),
       ['borrowing one note', borrowed(reading)],
     ];
     return rows.map(([variant, parts]) => offer(variant, whyOf(reading), parts, length));
   },
 };
+
+/** One form on the eight-note scale, every voice a step at a time. */
+function turns({ sixth, diminished }: SixthAndDiminished, direction: 1 | -1): Part[] {
+  const scale = [...sixth.classes, ...diminished.classes];
+  const steps = [1, 2, 3].map((by): Steps => ({ scale, by: by * direction }));
+  return [
+    { symbol: sixth.symbol, families: ['block'], steps },
+    ...steps.map((each, at): Part => ({
+      symbol: at % 2 ? sixth.symbol : diminished.symbol,
+      madeFrom: { kind: 'step', from: 0, steps: each },
+    })),
+  ];
+}
 
 const whyOf = ({ sixth, diminished, root }: SixthAndDiminished): string =>
   `${diminished.symbol} is ${plainRoot(spellFrom(root, 4, 7))}7♭9 without its root; it leads back to ${sixth.symbol}.`;
@@ -52,7 +58,7 @@ function held(
     [sixth.symbol, symbol, sixth.symbol].map((each) => ({
       symbol: each,
       families: ['close', 'drop2'],
-      tops: topsOf(note, window),
+      tops: heldOnTop(note, window),
       top: 'hold',
     }));
   return [
@@ -64,8 +70,18 @@ function held(
 /** The sixth of the chord gives way to its neighbour in the diminished chord, and comes back. */
 function borrowed({ sixth, root, minor }: SixthAndDiminished): Part[] {
   const seventh = minor ? `${root}m(maj7)` : `${root}maj7`;
-  return [{ symbol: sixth.symbol }, { symbol: seventh }, { symbol: sixth.symbol }];
+  const up = (by: number): MadeFrom => ({ kind: 'walk', from: 0, degree: '6', by });
+  return [
+    {
+      symbol: sixth.symbol,
+      families: ['block'],
+      steps: [{ scale: CHROMATIC, by: WHOLE_STEP, only: '6' }],
+    },
+    { symbol: seventh, madeFrom: up(WHOLE_STEP) },
+    { symbol: sixth.symbol, madeFrom: up(0) },
+  ];
 }
+const WHOLE_STEP = 2;
 
 /** Four chords take a quarter of the stretch each; of three the first takes half. */
 function offer(variant: string, why: string, parts: readonly Part[], length: number): DeviceOffer {

@@ -1,0 +1,117 @@
+/**
+ * What a device says it does, it does wherever it is offered: over demo tunes, alone and with a bass, on every
+ * instrument, as a player would start. Source: the words of the offers themselves.
+ */
+import { settingsOf } from '../arrangement/chorus/settings';
+import { defaultArrangement } from '../arrangement/stored/defaults';
+import { startFor } from '../arrangement/stored/start';
+import { createConnector } from '../connect/connect';
+import { offersAt } from '../movement/devices/offers';
+import type { DeviceOffer } from '../movement/types';
+import { demoChoruses } from '../testing/demo';
+import { INSTRUMENT_IDS } from '../voicing/base/instruments';
+import type { Voicing } from '../voicing/base/types';
+import { rooms } from '../voicing/data';
+import { isMakeable } from './makeable';
+import { movedChoruses, wholeChords } from './moved';
+import { voiceChoruses } from './voiced';
+
+type Promise = (path: readonly Voicing[], offer: DeviceOffer) => boolean;
+
+const pitchesOf = ({ notes }: Voicing): number[] => notes.map(({ midi }) => midi);
+const topOf = (voicing: Voicing): number => pitchesOf(voicing).at(-1)!;
+const each =
+  (holds: (from: Voicing, to: Voicing) => boolean): Promise =>
+  (path) =>
+    path.slice(1).every((to, at) => holds(path[at]!, to));
+const everyVoice = (sign: 1 | -1): Promise =>
+  each((from, to) => {
+    const [a, b] = [pitchesOf(from), pitchesOf(to)];
+    return a.length === b.length && b.every((pitch, voice) => (pitch - a[voice]!) * sign > 0);
+  });
+const topGoes = (sign: 1 | -1): Promise => each((from, to) => (topOf(to) - topOf(from)) * sign > 0);
+const topStays: Promise = each((from, to) => topOf(from) === topOf(to));
+const oneVoiceMoves: Promise = each((from, to) => {
+  const [a, b] = [pitchesOf(from), pitchesOf(to)];
+  return a.length === b.length && a.filter((pitch, voice) => pitch !== b[voice]).length === 1;
+});
+const onTop: Promise = (path, { chords }) =>
+  path.every((voicing, at) => chords[at]!.tops?.includes(topOf(voicing)) ?? true);
+/** The variant begins with the degree that is held. */
+const oneVoiceStays: Promise = (path, { variant }) => {
+  const degree = variant.split(' ')[0];
+  const voice = path[0]!.notes.findIndex((note) => note.degree === degree);
+  const holds = each((from, to) => {
+    const [a, b] = [pitchesOf(from), pitchesOf(to)];
+    return a.length === b.length && a.every((pitch, at) => (pitch === b[at]) === (at === voice));
+  });
+  return voice >= 0 && holds(path, { variant } as DeviceOffer);
+};
+const slides: Promise = ([sixth, ninth]) =>
+  pitchesOf(ninth!).every((pitch, voice) => pitch === pitchesOf(sixth!)[voice]! - 2);
+
+/** By device and the first word of the variant that tells. */
+const PROMISES: readonly (readonly [device: string, variant: RegExp, Promise])[] = [
+  ['through the key', /^rising(?!.*bass)/, everyVoice(1)],
+  ['through the key', /^falling(?!.*bass)/, everyVoice(-1)],
+  ['sixth and diminished', /^climbing/, everyVoice(1)],
+  ['sixth and diminished', /^coming down/, everyVoice(-1)],
+  ['sixth and diminished', /^holding/, topStays],
+  ['sixth and diminished', /^borrowing/, oneVoiceMoves],
+  ['hold and move', /./, oneVoiceStays],
+  ['drone', /./, topStays],
+  ['harmonised line', /./, onTop],
+  ['inner line', /./, oneVoiceMoves],
+  ['cells up the neck', /^going up/, topGoes(1)],
+  ['cells up the neck', /^coming down/, topGoes(-1)],
+  ['sixth to ninth', /./, slides],
+];
+const promiseOf = ({ device, variant }: DeviceOffer): Promise | undefined =>
+  PROMISES.find(([id, words]) => id === device && words.test(variant))?.[2];
+
+/** The blues and the minor tune, every so many chords: each offer voices a whole chorus. */
+const TUNES = [0, 5];
+const CHORDS = 9;
+/** Of the many notes that can be held, every so many. */
+const HOLDINGS = 11;
+
+describe.each(INSTRUMENT_IDS)('movement keeps its word: %s', (instrument) => {
+  it.each(['alone', 'bass'] as const)('%s', (id) => {
+    const room = rooms[id];
+    const { window } = room;
+    const arrangement = { ...defaultArrangement, instrument, room, ...startFor(instrument, room) };
+    const kept = new Map<string, number>();
+    for (const chorus of demoChoruses().filter((_, at) => TUNES.includes(at))) {
+      const whole = wholeChords(chorus);
+      const connector = createConnector();
+      const settings = settingsOf(arrangement, chorus);
+      for (let at = 0; at < whole.length; at += CHORDS) {
+        const offers = offersAt(whole, at, { window, loop: true });
+        for (const [index, offer] of offers.entries()) {
+          const { device, variant, covers } = offer;
+          const promise = promiseOf(offer);
+          if (!promise || at + covers > whole.length) continue;
+          if (device === 'hold and move' && index % HOLDINGS !== 0) continue;
+          if (!isMakeable(offer, { whole, at, connector, settings })) continue;
+          const { symbol } = whole[at]!.chord;
+          const applied = { chorus: 0, at, symbol, device, variant };
+          const { choruses } = movedChoruses(chorus, 1, [applied], { window, loop: true });
+          const voiced = voiceChoruses(connector, { arrangement, chorus, choruses });
+          if (voiced.status !== 'found') throw new Error(voiced.why);
+          const path = voiced.path.filter((_, event) => choruses.origins[event]!.moved);
+          const keeps = promise(path, offer);
+          expect({ device, variant, at, symbol, keeps }).toEqual({
+            device,
+            variant,
+            at,
+            symbol,
+            keeps: true,
+          });
+          kept.set(device, (kept.get(device) ?? 0) + 1);
+        }
+      }
+    }
+    expect([...kept.values()].reduce((sum, count) => sum + count, 0)).toBeGreaterThan(12);
+    expect(kept.size).toBeGreaterThanOrEqual(5);
+  });
+});

@@ -1,0 +1,83 @@
+import type { Degree } from '../../chord/degrees';
+import { prettyDegree } from '../../chord/degrees';
+import type { Steps } from '../../voicing/stepped';
+import { inARow, type Part } from '../parts';
+import { sixthAndDiminished } from '../sixth';
+import type { DeviceOffer, MadeFrom, MovementDevice } from '../types';
+
+/** The shortest stretch that leaves and comes back, in quarters. */
+const SHORTEST = 2;
+/** The shortest in which two steps are taken up and back. */
+const SHORTEST_OF_TWO = 4;
+
+const WAYS = [
+  { direction: 'up', sign: 1 },
+  { direction: 'down', sign: -1 },
+] as const;
+
+/**
+ * One tone of the chord stays in its voice, and the others go one or two steps along the eight notes of its sixth
+ * chord and the diminished of its dominant, and come back. Source: common practice (sixth and diminished).
+ */
+export const holdAndMove: MovementDevice = {
+  id: 'hold and move',
+  label: 'Hold one note, move the rest',
+  about: 'One note of the grip stays; the others go a step or two along the scale and come back.',
+  level: 2,
+  offers: ({ here: { chord, length } }) => {
+    const reading = length >= SHORTEST ? sixthAndDiminished(chord) : undefined;
+    if (!reading) return [];
+    const scale = [...reading.sixth.classes, ...reading.diminished.classes];
+    const held = HELD.filter((degree) => chord.tones.some((tone) => tone.degree === degree));
+    return [1, 2].flatMap((furthest) =>
+      furthest === 2 && length < SHORTEST_OF_TWO
+        ? []
+        : WAYS.flatMap(({ direction, sign }) =>
+            held.map((hold) => {
+              const steps = Array.from({ length: furthest }, (_, at): Steps => ({
+                scale,
+                by: (at + 1) * sign,
+                hold,
+              }));
+              return offer({ symbol: chord.symbol, length, hold, direction, steps });
+            }),
+          ),
+    );
+  },
+};
+
+/** Guide tones first: they tell the chord while the rest moves. */
+const HELD: readonly Degree[] = ['3', 'b3', '7', 'b7', '6', '5', 'b5', 'R'];
+
+interface Holding {
+  readonly symbol: string;
+  readonly length: number;
+  readonly hold: Degree;
+  readonly direction: string;
+  /** One step, or one and then two. */
+  readonly steps: readonly Steps[];
+}
+
+function offer({ symbol, length, hold, direction, steps }: Holding): DeviceOffer {
+  const step = (each: Steps): Part => ({
+    symbol,
+    madeFrom: { kind: 'step', from: 0, steps: each },
+  });
+  const back: MadeFrom = { kind: 'step', from: 0, steps: { ...steps[0]!, by: 0 } };
+  const parts: Part[] = [
+    { symbol, steps },
+    ...steps.map(step),
+    ...steps.slice(0, -1).reverse().map(step),
+    { symbol, madeFrom: back },
+  ];
+  const each = length / 2 / (parts.length - 1);
+  const far = steps.length === 1 ? 'a step' : 'two steps';
+  return {
+    device: 'hold and move',
+    variant: `${hold} ${direction} ${steps.length}`,
+    label: `holding the ${prettyDegree(hold)}, ${direction} ${far}`,
+    why: `The ${prettyDegree(hold)} stays in its voice; the others go ${far} ${direction} and come back.`,
+    covers: 1,
+    chords: inARow(parts.map((part, at) => [part, at === 0 ? length / 2 : each])),
+  };
+}
