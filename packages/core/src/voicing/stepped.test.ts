@@ -9,7 +9,7 @@ import { readPlayed } from './sheet/readPlayed';
 import { CHROMATIC, stepped, type Steps } from './stepped';
 
 const scaleOf = (notes: string): PitchClass[] =>
-  notes.split(' ').map((note) => pitchClass(pitchClassOf(note as NoteName)));
+  notes.split(' ').map((note) => pitchClass(pitchClassOf(note)));
 
 function voicing(symbol: string, played: readonly PlayedNote[], keys = true): Voicing {
   const chord = parseChord(symbol);
