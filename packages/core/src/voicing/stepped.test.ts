@@ -1,7 +1,7 @@
 import { parseChord } from '../chord/parseChord';
 import type { PitchedChord } from '../chord/types';
 import { pitchClass, type PitchClass } from '../base/units';
-import { pitchClassOf, type NoteName } from '../pitch/spelling';
+import { pitchClassOf } from '../pitch/spelling';
 import { defaultGuitar, defaultKeyboard } from './data';
 import type { Voicing } from './base/types';
 import type { PlayedNote } from './instruments/played';
