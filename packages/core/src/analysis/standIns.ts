@@ -2,7 +2,7 @@ import { moveNote } from '../pitch/interval';
 import { pitchClass } from '../base/units';
 import { parseChord } from '../chord/parseChord';
 import type { PitchedChord } from '../chord/types';
-import { pitchClassOf, plainRoot, type NoteName } from '../pitch/spelling';
+import { pitchClassOf, plainRoot, type NoteName, prettyNote } from '../pitch/spelling';
 import type { Mode } from './base/key';
 import type { ChordAnalysis, HarmonicFunction } from './base/types';
 
@@ -128,7 +128,7 @@ const COUNTED = ['no note', 'one note', 'two notes', 'three notes', 'four notes'
 /** @example 'shares three notes: E, G and B' */
 function sharedInWords(written: PitchedChord, other: PitchedChord): string {
   const shared = written.tones.flatMap(({ note }) =>
-    has(other, pitchClassOf(note)) ? [note] : [],
+    has(other, pitchClassOf(note)) ? [prettyNote(note)] : [],
   );
   if (!shared.length) return '';
   const listed =

@@ -6,7 +6,7 @@ import { memo } from 'react';
 import type { Lens } from '../../ui/preferences';
 import { barMenu } from './barMenu';
 import { useCursor, type Cursor } from './cursor';
-import { nameOfBar, type SheetBar } from './layout';
+import { nameOfBar, type SheetBar } from './sheetBar';
 import { SlotButton } from './SlotButton';
 import { SlotField } from './SlotField';
 

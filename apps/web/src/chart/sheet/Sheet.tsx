@@ -25,14 +25,8 @@ import { BarCell } from './BarCell';
 import { BlockHead } from './BlockHead';
 import { Brackets } from './Brackets';
 import { useCursor, write, type Cursor } from './cursor';
-import {
-  BARS_A_LINE,
-  LANES,
-  layoutSheet,
-  nameOfBar,
-  type SheetBlock,
-  type SheetLine,
-} from './layout';
+import { BARS_A_LINE, LANES, layoutSheet, type SheetBlock, type SheetLine } from './layout';
+import { nameOfBar } from './sheetBar';
 import { SlotField } from './SlotField';
 
 interface SheetProps {

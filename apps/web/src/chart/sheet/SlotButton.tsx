@@ -6,7 +6,7 @@ import { ChordSymbol } from '../../profile/ChordSymbol';
 import { plainSymbol } from '../../ui/symbol';
 import { editChart } from '../desk/useChart';
 import { write } from './cursor';
-import type { SlotPlace } from './layout';
+import type { SlotPlace } from './sheetBar';
 import { writeAt } from './writing';
 
 export interface SlotButtonProps {

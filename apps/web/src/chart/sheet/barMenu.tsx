@@ -9,7 +9,7 @@ import {
 import type { MenuProps } from 'antd';
 import { editChart } from '../desk/useChart';
 import { write } from './cursor';
-import type { SheetBar } from './layout';
+import type { SheetBar } from './sheetBar';
 
 const SECTIONS = ['A', 'B', 'C', 'D', 'Intro', 'Bridge', 'Tag', 'Coda'];
 const ENDINGS = [1, 2, 3];

@@ -1,5 +1,4 @@
-import type { Degree } from '../../chord/degrees';
-import { prettyDegree } from '../../chord/degrees';
+import { prettyDegree, type Degree } from '../../chord/degrees';
 import type { Steps } from '../../voicing/stepped';
 import { inARow, type Part } from '../parts';
 import { sixthAndDiminished } from '../sixth';
@@ -21,7 +20,7 @@ const WAYS = [
  */
 export const holdAndMove: MovementDevice = {
   id: 'hold and move',
-  label: 'Hold one note, move the rest',
+  label: 'Hold one note and move the rest',
   about: 'One note of the grip stays; the others go a step or two along the scale and come back.',
   level: 2,
   offers: ({ here: { chord, length } }) => {
@@ -71,12 +70,13 @@ function offer({ symbol, length, hold, direction, steps }: Holding): DeviceOffer
     { symbol, madeFrom: back },
   ];
   const each = length / 2 / (parts.length - 1);
+  const name = hold === 'R' ? 'root' : prettyDegree(hold);
   const far = steps.length === 1 ? 'a step' : 'two steps';
   return {
     device: 'hold and move',
     variant: `${hold} ${direction} ${steps.length}`,
-    label: `holding the ${prettyDegree(hold)}, ${direction} ${far}`,
-    why: `The ${prettyDegree(hold)} stays in its voice; the others go ${far} ${direction} and come back.`,
+    label: `the ${name}, ${direction} ${far}`,
+    why: `The ${name} stays in its voice; the others go ${far} ${direction} and come back.`,
     covers: 1,
     chords: inARow(parts.map((part, at) => [part, at === 0 ? length / 2 : each])),
   };

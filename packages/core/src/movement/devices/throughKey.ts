@@ -31,7 +31,6 @@ interface WayThrough {
   readonly variant: string;
   /** How the first chord is called: a sixth chord goes as the seventh of its place. */
   readonly first: string;
-  readonly scale: readonly PitchClass[];
   readonly between: readonly Passing[];
 }
 
@@ -41,48 +40,67 @@ const TWO = 1;
 /** V of natural minor is minor: its third is of the scale. */
 const FIVE = 4;
 
-function waysTo({ here, following: [next] }: DevicePlace): WayThrough[] {
+function waysTo(place: DevicePlace): WayThrough[] {
+  const {
+    here,
+    following: [next],
+  } = place;
   const from = inItsKey(here);
   const to = next && placeIn(here, next);
   if (!from || to === undefined || to === from.place) return [];
-  const { scale, place } = from;
-  const minor = here.analysis.key.endsWith('minor');
-  const triads = !here.chord.tones.some(({ degree }) => /[67]/.test(degree));
-  const symbol = (at: number): string => {
-    const position = (at + 2 * SEVEN) % SEVEN;
-    const chord = scale[position]!;
-    const ending = minor && position === FIVE ? 'm7' : chord.seventh;
-    return `${chord.root}${triads ? (minor && position === FIVE ? 'm' : chord.triad) : ending}`;
-  };
+  const key = { ...from, minor: here.analysis.key.endsWith('minor'), triads: isTriad(here) };
+  const first = has(here.chord, '6') ? symbolOf(key.scale[key.place]!) : here.chord.symbol;
+  const rising = stepsTo(to, key, 1);
+  const ways: readonly (readonly [string, readonly Passing[]])[] = [
+    ['rising', rising],
+    ['falling', stepsTo(to, key, -1)],
+    ...(key.place === TWO && !key.minor && !key.triads
+      ? [['rising, with the flat third between', overFlatThird(key, rising)] as const]
+      : []),
+  ];
+  return ways.map(([variant, between]) => ({ variant, first, between }));
+}
+
+interface PlaceInKey {
+  readonly scale: readonly DiatonicChord[];
+  readonly place: number;
+  readonly minor: boolean;
+  readonly triads: boolean;
+}
+
+const isTriad = ({ chord }: DevicePlace['here']): boolean =>
+  !chord.tones.some(({ degree }) => /[67]/.test(degree));
+
+/** The chords between one place of a key and another, each a step of the scale further. */
+function stepsTo(
+  to: number,
+  { scale, place, minor, triads }: PlaceInKey,
+  direction: 1 | -1,
+): Passing[] {
   const pitches = pitchesOf(scale);
-  const steps = (direction: 1 | -1): Passing[] => {
-    const found: Passing[] = [];
-    for (let by = direction; (place + by + SEVEN) % SEVEN !== to; by += direction) {
-      const madeFrom: MadeFrom = { kind: 'step', from: 0, steps: { scale: pitches, by } };
-      found.push({ symbol: symbol(place + by), madeFrom });
-    }
-    return found;
-  };
-  const first = has(here.chord, '6') ? symbolOf(scale[place]!) : here.chord.symbol;
-  const way = (variant: string, between: readonly Passing[]): WayThrough => ({
-    variant,
-    first,
-    scale: pitches,
-    between,
-  });
-  const rising = steps(1);
-  const ways = [way('rising', rising), way('falling', steps(-1))];
-  if (place !== TWO || minor || triads) return ways;
+  const found: Passing[] = [];
+  for (let by = direction; (place + by + SEVEN) % SEVEN !== to; by += direction) {
+    const position = (place + by + SEVEN) % SEVEN;
+    const { root, seventh, triad } = scale[position]!;
+    const natural = minor && position === FIVE;
+    const ending = triads ? (natural ? 'm' : triad) : natural ? 'm7' : seventh;
+    const steps = { scale: pitches, by };
+    found.push({ symbol: `${root}${ending}`, madeFrom: { kind: 'step', from: 0, steps } });
+  }
+  return found;
+}
+
+/** From ii to iii by half steps, the one shape: a step of the scale may be no more than a half step. */
+function overFlatThird({ scale }: PlaceInKey, [iii, ...further]: readonly Passing[]): Passing[] {
   const third = plainRoot(moveNote(scale[0]!.root, { letterSteps: 2, semitones: 3 }));
-  // From ii to iii by half steps, the one shape: a step of the scale may be no more than a half step.
-  const slid: MadeFrom = { kind: 'slide', of: 'before', by: 1 };
-  const [iii, ...further] = rising;
   const minors = [`${third}m7`, ...(iii ? [iii.symbol] : [])];
-  const between = [
-    ...minors.map((each): Passing => ({ symbol: each, madeFrom: slid })),
+  return [
+    ...minors.map((symbol): Passing => ({
+      symbol,
+      madeFrom: { kind: 'slide', of: 'before', by: 1 },
+    })),
     ...further,
   ];
-  return [...ways, way('rising, with the flat third between', between)];
 }
 
 const pitchesOf = (scale: readonly DiatonicChord[]): PitchClass[] =>
