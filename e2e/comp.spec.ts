@@ -42,10 +42,11 @@ const track = (song: MidiSong, name: string) => song.tracks.find((each) => each.
 const spoken = (hits: Locator): Promise<string[]> =>
   hits.evaluateAll((all) => all.map((hit) => hit.getAttribute('aria-label') ?? ''));
 
-const figure = async (page: Page, what: string): Promise<number> => {
-  const row = page.locator('.comp-figures div').filter({ hasText: what });
-  return Number.parseInt(await row.locator('dd').innerText(), 10);
-};
+const figureText = (page: Page, what: string): Promise<string> =>
+  page.locator('.comp-figures div').filter({ hasText: what }).locator('dd').innerText();
+
+const figure = async (page: Page, what: string): Promise<number> =>
+  Number.parseInt(await figureText(page, what), 10);
 
 test('a solo file comes in, is comped for, and all of it is taken away as a MIDI file', async ({
   page,
@@ -81,6 +82,38 @@ test('a solo file comes in, is comped for, and all of it is taken away as a MIDI
   await desk.saved();
   await page.reload();
   await expect.poll(() => spoken(lane(page))).toHaveLength(before.length);
+});
+
+test('behind a demo solo the harmony is told, what rings rings, and hits swell and are held by ear', async ({
+  page,
+}) => {
+  const desk = await comping(page);
+  await bringIn(page, SOLO);
+  await page.getByRole('button', { name: 'Comp for this solo' }).click();
+  await expect(lane(page).first()).toBeVisible();
+  const [told, chords] = (await figureText(page, 'chords sound')).split(' of ').map(Number);
+  expect(chords).toBe(16);
+  expect(told! / chords!).toBeGreaterThanOrEqual(0.85);
+
+  const ringing = await page.locator('.hit-let-ring').count();
+  expect(ringing).toBeGreaterThan(0);
+  const song = await midiOf(page);
+  const comp = track(song, 'Comp')!.notes;
+  const long = new Set(comp.filter(({ length }) => length > 480).map(({ at }) => at));
+  expect(long.size).toBeGreaterThanOrEqual(ringing);
+
+  await page.locator('.hit-let-ring').first().click();
+  await page.getByRole('button', { name: /^Grow to bar/ }).click();
+  await expect(page.locator('.hit.selected')).toHaveAccessibleName(/very soft/);
+  await expect(stop(page)).toBeVisible();
+  const before = await spoken(lane(page));
+  await page.getByRole('button', { name: '2½ beats' }).click();
+  await expect(page.locator('.hit.selected')).toHaveAccessibleName(/, full,/);
+  await page.keyboard.press('z');
+  await expect.poll(() => spoken(lane(page))).toEqual(before);
+  await desk.saved();
+  await page.reload();
+  await expect(page.locator('.hit-loudness-1').first()).toBeVisible();
 });
 
 test('a movement is tried by ear and in the threads, applied, and taken off', async ({ page }) => {

@@ -366,6 +366,8 @@ export {
   type PatternFamily,
 } from './comp/patterns/types';
 export { copyBar, hitAt, lengthenHit, moveHit, nudgeHit, withHit, withoutHit } from './comp/edit';
+export { heldFor, swelled } from './comp/ideas';
+export { chordsTold } from './comp/solo/harmony';
 export { type Decision, type Doing } from './comp/solo/leaveRoom';
 export { type CompFigures, type HitJudgement } from './comp/solo/measure';
 export { phrasesOf } from './comp/solo/phrases';
@@ -381,7 +383,7 @@ export {
   straightened,
   swung,
 } from './comp/base/time';
-export { HOLDS, TOUCHES, type Hit, type Hold, type Touch } from './comp/base/types';
+export { HOLDS, TOUCHES, type Hit, type Hold, type Loudness, type Touch } from './comp/base/types';
 
 export { compBehind, mendBar, type CompBehind } from './choruses/behind';
 export { compose, type Composed, type ComposeRequest } from './choruses/compose';
@@ -418,7 +420,6 @@ export {
   type ChorusPlan,
   type Comp,
   type DeviceLevel,
-  type Loudness,
   type PlannedBars,
   type SectionPlan,
   type Texture,

@@ -53,6 +53,7 @@ class HitBody extends BarPlaceBody {
   @IsIn(HOLDS) hold!: StoredHit['hold'];
   @IsIn(TOUCHES) touch!: StoredHit['touch'];
   @IsBoolean() accent!: boolean;
+  @IsOptional() @IsInt() @Min(1) @Max(5) loudness?: NonNullable<StoredHit['loudness']>;
 }
 
 /** A device that this version does not know is kept: a newer one may have saved it. */

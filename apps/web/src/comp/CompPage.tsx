@@ -11,6 +11,7 @@ import { RoomOffer } from './solo/RoomOffer';
 import { useCompDesk } from './desk/useCompDesk';
 import { useComposing } from './useComposing';
 import { useCompKeys } from './useCompKeys';
+import { useHearEdited } from './useHearEdited';
 import '../voice/voice.css';
 import './comp.css';
 
@@ -20,6 +21,7 @@ const PlanPanel = lazy(() => import('./plan/PlanPanel'));
 export default function CompPage() {
   useComposing();
   useCompKeys();
+  useHearEdited();
   const composed = useComposition();
   const { failure } = useCompositionStore();
   const { hits } = useTune().setup.comp;

@@ -6,13 +6,18 @@ import { Grip } from '../voice/desk/Grip';
 import { HitsTab } from './HitsTab';
 import { MovementTab } from './movement/MovementTab';
 import { SoloTab } from './solo/SoloTab';
+import { samePlace } from './desk/hits';
 import { useCompDesk, type CompTab } from './desk/useCompDesk';
 
-/** What is in hand: the hit, the bar, what may move here, and the soloist. */
+/** What is in hand: the hit with the chord it plays, or the chord; the bar, what may move here, and the soloist. */
 export function CompPanel({ composed }: { composed: ComposedChoruses }) {
-  const { index, event } = useSelection();
-  const { tab } = useCompDesk();
-  const { voiced } = composed;
+  const selection = useSelection();
+  const { tab, hit } = useCompDesk();
+  const { voiced, sounding, timeline } = composed;
+  const struck =
+    tab === 'hits' && hit ? sounding.find((each) => samePlace(hit, each.hit)) : undefined;
+  const index = struck?.chord ?? selection.index;
+  const event = timeline.events[index] ?? selection.event;
   const voicing = voiced.status === 'found' ? voiced.path[index] : undefined;
   if (!event) return null;
   return (

@@ -3,10 +3,11 @@ import type { ComposedChoruses } from '../engine/protocol';
 /** How the hits stand to the soloist, in figures. */
 export function FiguresLine({ composed: { figures, yielding } }: { composed: ComposedChoruses }) {
   if (!figures?.hits) return null;
-  const { hits, inGaps, underLongNotes, overlaps, collisions, clashes } = figures;
+  const { hits, inGaps, underLongNotes, overlaps, collisions, clashes, chords, told } = figures;
   const share = Math.round(((inGaps + underLongNotes) / hits) * 100);
   const rows: readonly (readonly [string, string])[] = [
     [`${share}%`, 'in gaps or under long notes'],
+    [`${told} of ${chords}`, 'chords sound'],
     [String(hits), hits === 1 ? 'hit' : 'hits'],
     [String(overlaps), 'over the line'],
     [String(collisions), 'in the soloist’s register'],

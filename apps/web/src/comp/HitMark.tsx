@@ -24,12 +24,13 @@ const TOUCH_SIGNS = { plain: '', grace: '♪', rolled: '≀', tremolo: '≡' } a
 
 /** One hit: short ones are wedges, held ones bars, those left to ring open to the right. */
 export function HitMark({ hit, judgement, silent, x, end, selected, placeOf }: HitMarkProps) {
-  const wrong = silent ? [] : troubles(judgement);
+  const wrong = silent ? [] : troubles(hit, judgement);
   const state = [
     `hit-${hit.hold.replace(' ', '-')}`,
     selected && 'selected',
     silent && 'hit-silent',
     hit.accent && 'hit-accent',
+    hit.loudness !== undefined && `hit-loudness-${hit.loudness}`,
     judgement?.place === 'under a long note' && 'hit-under',
     wrong.length > 0 && 'hit-wrong',
   ]

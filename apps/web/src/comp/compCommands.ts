@@ -13,6 +13,8 @@ export const COMP_COMMANDS = {
   hold: { keys: ['e'], shown: 'E', label: 'Short, held or let ring' },
   touch: { keys: ['y'], shown: 'Y', label: 'Plain, grace, rolled or tremolo' },
   accent: { keys: ['a'], shown: 'A', label: 'Accent' },
+  softer: { keys: [';'], shown: ';', label: 'The hit in hand softer' },
+  louder: { keys: ["'"], shown: "'", label: 'Louder' },
   remove: { keys: ['Delete', 'Backspace'], shown: 'Del', label: 'Take the hit out' },
   copy: { keys: ['m'], shown: 'M', label: 'Copy this bar to the next' },
   mend: { keys: ['q'], shown: 'Q', label: 'Mend this bar for the soloist' },

@@ -36,6 +36,12 @@ const ACTIONS: Readonly<Record<CompCommandId, () => void>> = {
   hold: compActions.nextHold,
   touch: compActions.nextTouch,
   accent: compActions.accent,
+  softer: () => {
+    compActions.louder(-1);
+  },
+  louder: () => {
+    compActions.louder(1);
+  },
   remove: () => {
     compActions.remove();
   },

@@ -58,3 +58,14 @@ it('strikes nothing where nothing is voiced', () => {
   const sounding = { hit: { ...hit, touch: 'rolled' as const }, at: ticks(0), end: ticks(480) };
   expect(hitNotes({ ...sounding, chord: 0 }, REST)).toEqual([]);
 });
+
+it('is struck as loud beside the others as it is marked', () => {
+  const velocities = ([1, 2, 3, 4, 5] as const).map((loudness) => {
+    const hit = { bar: 1, at: ticks(0), length: ticks(480), hold: 'full', touch: 'plain' } as const;
+    const sounding = { hit: { ...hit, accent: false, loudness }, at: ticks(0), end: ticks(480) };
+    return hitNotes({ ...sounding, chord: 0 }, voicing)[0]!.velocity;
+  });
+  expect(velocities).toEqual([...velocities].sort((a, b) => a - b));
+  expect(new Set(velocities).size).toBe(5);
+  expect(velocities[2]).toBe(struck('plain')[0]!.velocity);
+});

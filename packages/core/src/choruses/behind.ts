@@ -1,16 +1,21 @@
 import { answered } from '../comp/solo/answers';
-import { inOrder, leaveRoom, type Decision } from '../comp/solo/leaveRoom';
+import { tellHarmony } from '../comp/solo/harmony';
+import { inOrder, leaveRoom, type Decision, type RoomLeft } from '../comp/solo/leaveRoom';
 import type { CompFigures } from '../comp/solo/measure';
+import { roomFor, type LeaveRoomRequest } from '../comp/solo/soloRoom';
 import { zonesOf } from '../comp/solo/zones';
+import { withoutOverlaps } from '../comp/base/tidy';
 import { EIGHTH, inTicks } from '../comp/base/time';
 import type { AppliedDevice } from '../movement/types';
 import type { Hit } from '../comp/base/types';
-import { ticks, quarters } from '../base/units';
+import { quarters, type Ticks } from '../base/units';
 import { compose, type Composed, type ComposeRequest } from './compose';
 import { playPlan } from './hits';
 import { movedChoruses, type Moved } from './moved';
 import { planByBar, plannedSections } from './sections';
 import type { Comp } from '../comp/comping';
+import type { Density } from '../comp/patterns/types';
+import type { Timeline } from '../chart/timeline';
 import type { Feel } from '../chart/types';
 
 export interface BehindRequest extends ComposeRequest {
@@ -30,15 +35,53 @@ export interface CompBehind {
 }
 
 /**
- * Comps for a solo: lays the plan's patterns, leaves the soloist room, answers what is left unanswered,
- * voices round what is held, and cuts or takes out what would still rub.
+ * Comps for a solo: lays the plan's patterns, leaves the soloist room, answers the phrases, sees to it that
+ * the harmony is told, voices round what is held, and cuts what would still rub.
  */
 export function compBehind(request: BehindRequest): CompBehind {
   const { comp, chorus, feel, seed, arrangement } = request;
   const { window } = arrangement.room;
   const played = playPlan({ chorus, plan: comp.plan, feel, seed, window });
   const devices = played.devices.length ? leavingTheLine(request, played.devices) : comp.devices;
-  return compedAround(request, { ...comp, devices }, played.hits, true);
+  return compedAround(request, { ...comp, devices }, (question) => {
+    const densityAt = densitiesIn(request, question.timeline);
+    const left = leaveRoom(played.hits, question);
+    const whole = answered(left, { ...question, seed, densityAt });
+    return toldIn(whole, request, question);
+  });
+}
+
+/** How much the comp plays in each bar; `undefined` where it rests. */
+function densitiesIn({ chorus, comp }: ComposeRequest, timeline: Timeline) {
+  const planAt = planByBar(plannedSections(chorus, comp.plan), timeline);
+  return (bar: number): Density | undefined => {
+    const { rests, density } = planAt(bar);
+    return rests.includes('comp') ? undefined : density;
+  };
+}
+
+/** The harmony told wherever the plan has the comp play. */
+function toldIn(left: RoomLeft, request: ComposeRequest, question: LeaveRoomRequest): RoomLeft {
+  const densityAt = densitiesIn(request, question.timeline);
+  const plays = (bar: number): boolean => densityAt(bar) !== undefined;
+  return tellHarmony(left, { ...question, loop: request.arrangement.loop }, plays);
+}
+
+/** Hits that nobody solos over: each chord is struck at least once. */
+export function withHarmonyTold(
+  request: ComposeRequest,
+  comp: Comp,
+  hits: readonly Hit[],
+): CompBehind {
+  const { timeline } = movedFor(request, comp.devices).choruses;
+  const question = { timeline, line: [], offbeat: request.offbeat, strictness: comp.strictness };
+  const left = toldIn({ hits, decisions: [] }, request, question);
+  return {
+    comp: { ...comp, hits: withoutOverlaps(left.hits, timeline) },
+    decisions: left.decisions,
+    figures: undefined,
+    yielding: 0,
+  };
 }
 
 /** Devices that leave the soloist room: strictly, only where no chord of them falls on the moving line. */
@@ -66,33 +109,35 @@ const movedFor = (
 export function mendBar(request: ComposeRequest, bar: number): CompBehind {
   const others = request.comp.hits.filter((hit) => hit.bar !== bar);
   const own = request.comp.hits.filter((hit) => hit.bar === bar);
-  return compedAround(request, request.comp, own, false, others);
+  return compedAround(request, request.comp, (question) => leaveRoom(own, question), others);
 }
 
 function compedAround(
   request: ComposeRequest,
   comp: Comp,
-  hits: readonly Hit[],
-  answer: boolean,
+  hitsFor: (question: LeaveRoomRequest) => RoomLeft,
   others: readonly Hit[] = [],
 ): CompBehind {
   const { offbeat, line } = request;
   const { timeline } = movedFor(request, comp.devices).choruses;
   const question = { timeline, line, offbeat, strictness: comp.strictness };
-  const left = leaveRoom(hits, question);
-  const planAt = planByBar(plannedSections(request.chorus, comp.plan), timeline);
-  const plays = (bar: number): boolean => !planAt(bar).rests.includes('comp');
-  const whole = answer ? answered(left, question, plays) : left;
-  const placed = compose({
-    ...request,
-    comp: { ...comp, hits: inOrder([...others, ...whole.hits]) },
-  });
-  const mended = withoutClashes(placed, whole.hits);
-  const final = { ...comp, hits: inOrder([...others, ...mended.hits]) };
-  const composed = compose({ ...request, comp: final });
+  const left = hitsFor(question);
+  const decisions = [...left.decisions];
+  let hits: readonly Hit[] = others.length ? left.hits : withoutOverlaps(left.hits, timeline);
+  const composedOf = (own: readonly Hit[]): Composed =>
+    compose({ ...request, comp: { ...comp, hits: inOrder([...others, ...own]) } });
+  let composed = composedOf(hits);
+  // What is cut leaves the others more room, and they may be voiced anew: each round cuts at least one hit.
+  for (;;) {
+    const cut = withoutClashes(composed, hits, question);
+    if (!cut.decisions.length) break;
+    decisions.push(...cut.decisions);
+    hits = cut.hits;
+    composed = composedOf(hits);
+  }
   return {
-    comp: final,
-    decisions: byTime([...whole.decisions, ...mended.decisions]),
+    comp: { ...comp, hits: inOrder([...others, ...hits]) },
+    decisions: byTime(decisions),
     figures: composed.figures,
     yielding: composed.yielding.length,
   };
@@ -101,17 +146,26 @@ function compedAround(
 const byTime = (decisions: readonly Decision[]): Decision[] =>
   [...decisions].sort((a, b) => a.bar - b.bar || a.at - b.at);
 
-/** Hits that still rub are cut so short that it passes; where even that is too long they are taken out. */
+/**
+ * Hits that still rub end where the soloist's note begins, or are short where that is too soon to be held; short
+ * ones that rub are left out.
+ */
 function withoutClashes(
   { sounding, judged }: Composed,
   hits: readonly Hit[],
-): { readonly hits: readonly Hit[]; readonly decisions: readonly Decision[] } {
+  question: LeaveRoomRequest,
+): RoomLeft {
+  const room = roomFor(question);
   const decisions: Decision[] = [];
-  const rubbing = new Set(
-    sounding.flatMap(({ hit }, at) => (judged[at]?.clashes.length ? [hit] : [])),
+  const rubsFrom = new Map(
+    sounding.flatMap(({ hit }, at): (readonly [Hit, Ticks])[] => {
+      const times = (judged[at]?.clashes ?? []).map(({ from }) => from);
+      return times.length ? [[hit, Math.min(...times) as Ticks]] : [];
+    }),
   );
   const kept = hits.flatMap((hit): Hit[] => {
-    if (!rubbing.has(hit)) return [hit];
+    const from = rubsFrom.get(hit);
+    if (from === undefined) return [hit];
     const place = { bar: hit.bar, at: hit.at };
     const why = 'No voicing keeps clear of the note that is held.';
     if (hit.hold === 'short') {
@@ -119,7 +173,11 @@ function withoutClashes(
       return [];
     }
     decisions.push({ ...place, doing: 'shortened', why });
-    return [{ ...hit, hold: 'short', length: ticks(EIGHTH) }];
+    const until = room.lengthTo(hit, from);
+    const cutOff = room.cutOff(hit);
+    return until > EIGHTH && until < hit.length && cutOff.length === EIGHTH
+      ? [{ ...hit, hold: 'full', length: until }]
+      : [cutOff];
   });
   return { hits: kept, decisions };
 }

@@ -8,6 +8,7 @@ import type { Arrangement } from '../arrangement/stored/types';
 import type { Connector } from '../connect/connect';
 import type { NotConnected, Rule } from '../connect/base/types';
 import { plainHits } from '../comp/plainHits';
+import { chordsTold } from '../comp/solo/harmony';
 import {
   CLEARANCE,
   figuresOf,
@@ -78,7 +79,10 @@ export function compose(request: ComposeRequest): Composed {
     voiced,
     sounding,
     judged: line.length ? judged : [],
-    figures: line.length && voiced.status === 'found' ? figuresOf(judged) : undefined,
+    figures:
+      line.length && voiced.status === 'found'
+        ? figuresOf(judged, chordsTold(choruses.timeline, sounding))
+        : undefined,
     yielding: Object.keys(clear).map(Number),
   };
 }

@@ -14,7 +14,7 @@ import type { Connector } from '../connect/connect';
 import { offersAt } from '../movement/devices/offers';
 import type { DeviceOffer } from '../movement/types';
 import type { Instruments } from '../voicing/data';
-import { compBehind, type CompBehind } from './behind';
+import { compBehind, withHarmonyTold, type CompBehind } from './behind';
 import { compose, type Composed, type ComposeRequest } from './compose';
 import { playPlan } from './hits';
 import { isMakeable } from './makeable';
@@ -72,12 +72,7 @@ export function playedSet(composition: Composition, seed: number): CompBehind {
     canMake: makeableIn(composition),
   });
   const devices = played.devices.length ? played.devices : comp.devices;
-  return {
-    comp: { ...comp, hits: played.hits, devices },
-    decisions: [],
-    figures: undefined,
-    yielding: 0,
-  };
+  return withHarmonyTold(request, { ...comp, devices }, played.hits);
 }
 
 /** What may be done at a whole chord of the chorus and keeps what it says there, device by device. */

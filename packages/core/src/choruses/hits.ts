@@ -1,5 +1,7 @@
 import { chanceFrom } from '../comp/base/chance';
 import { generateHits, type LaidPattern } from '../comp/generate';
+import { vocabularyOf } from '../comp/patterns/patterns';
+import { withoutOverlaps } from '../comp/base/tidy';
 import type { Hit } from '../comp/base/types';
 import type { Chorus } from '../arrangement/chorus/chorus';
 import type { Feel } from '../chart/types';
@@ -39,6 +41,7 @@ export function playPlan(request: PlanRequest): PlayedPlan {
   const { chorus, plan, feel, seed } = request;
   const sections = plannedSections(chorus, plan);
   const { timeline } = framed(chorus, plan.length);
+  const vocabulary = vocabularyOf(seed);
   const generated = sections.map(({ fromBar, toBar, plan: wanted }, position) => {
     if (wanted.rests.includes('comp')) return { hits: [], laid: [] };
     const bars = timeline.bars.filter(({ number }) => number >= fromBar && number <= toBar);
@@ -47,11 +50,15 @@ export function playPlan(request: PlanRequest): PlayedPlan {
       feel,
       density: wanted.density,
       seed: seed + position * APART,
+      vocabulary,
       ...(wanted.family === 'any' ? {} : { families: [wanted.family] }),
     });
   });
   return {
-    hits: generated.flatMap(({ hits }) => hits),
+    hits: withoutOverlaps(
+      generated.flatMap(({ hits }) => hits),
+      timeline,
+    ),
     laid: generated.flatMap(({ laid }) => laid),
     devices: sections.flatMap((section, position) =>
       devicesFor(section, request, seed + position * APART),

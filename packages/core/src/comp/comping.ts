@@ -2,15 +2,12 @@ import type { BarPlace } from '../chart/placeTypes';
 import type { BassStyle, DrumStyle, Resting } from './styles';
 import type { PatternFamily, Density } from './patterns/types';
 import type { Strictness } from './solo/types';
-import type { Hit } from './base/types';
+import type { Hit, Loudness } from './base/types';
 import type { AppliedDevice } from '../movement/types';
 
 export const TEXTURES = ['as voiced', 'guide tones', 'shells', 'small', 'full'] as const;
 /** How much of a chord sounds, from two guide tones to the fullest forms; `as voiced` leaves it as it is. */
 export type Texture = (typeof TEXTURES)[number];
-
-/** From very soft, 1, to very loud, 5. */
-export type Loudness = 1 | 2 | 3 | 4 | 5;
 
 /** How far movement leads from the written changes: not at all, 0, to other chords in their place, 3. */
 export type DeviceLevel = 0 | 1 | 2 | 3;

@@ -1,7 +1,10 @@
 import { parseChart } from '../chart/parseChart';
 import { timeline } from '../chart/timeline';
+import type { Feel } from '../chart/types';
 import { chanceFrom } from './base/chance';
 import { generateHits, type GenerateRequest } from './generate';
+import { PATTERNS } from './patterns/data';
+import { vocabularyOf } from './patterns/patterns';
 import { STEADY_FAMILIES, type Density } from './patterns/types';
 
 const BLUES = '[Blues]\n| C7 | F7 | C7 | C7 |\n| F7 | F7 | C7 | A7 |\n| Dm7 | G7 | C7 | G7 |';
@@ -83,6 +86,50 @@ describe('hits for a chorus', () => {
     const { hits } = generateHits(request({}, 'pickup: 1\n| G7 | C6 | C6 |'));
     expect(Math.min(...hits.map(({ bar }) => bar))).toBeGreaterThanOrEqual(1);
     expect(generateHits(request({}, '')).hits).toEqual([]);
+  });
+});
+
+const FOUR = ['swing', 'straight', 'ballad', 'latin', 'shuffle'] as const;
+const WALTZ = `meter: 3/4\n| ${'Dm7 | G7 | C6 | A7 | '.repeat(4)}`;
+
+describe('two choruses of one set', () => {
+  /** The rhythms of two choruses that share a vocabulary, or each has its own. */
+  const twoOf = (feel: Feel, seed: number, shared: boolean): [Set<string>, string[]] => {
+    const text = feel === 'waltz' ? WALTZ : `| ${'Dm7 | G7 | C6 | A7 | '.repeat(4)}`;
+    const laid = [0, 1].map((chorus) => {
+      const vocabulary = vocabularyOf(shared ? seed : seed + 1000 * chorus);
+      const asked = request({ feel, seed: seed + 101 * chorus, vocabulary }, text);
+      return generateHits(asked).laid.map(({ pattern }) => pattern.id);
+    });
+    return [new Set(laid[0]), laid[1]!];
+  };
+  const alike = (feel: Feel, shared: boolean): number => {
+    const parts = SEEDS.map((seed) => {
+      const [first, second] = twoOf(feel, seed, shared);
+      return second.filter((id) => first.has(id)).length / second.length;
+    });
+    return parts.reduce((sum, each) => sum + each, 0) / parts.length;
+  };
+
+  it.each([...FOUR, 'waltz'] as const)('differ and still belong together, in a %s', (feel) => {
+    for (const seed of SEEDS) {
+      const [first, second] = twoOf(feel, seed, true);
+      expect([...first].join()).not.toBe(second.join());
+    }
+    expect(alike(feel, true)).toBeGreaterThan(alike(feel, false) + 0.05);
+  });
+  it.each([...FOUR, 'waltz'] as const)('have rhythms enough, in a %s', (feel) => {
+    const quarters = feel === 'waltz' ? 3 : 4;
+    const own = PATTERNS.filter((each) => each.feels.includes(feel) && each.quarters === quarters);
+    expect(own.length).toBeGreaterThanOrEqual(10);
+    expect(own.filter(({ feels }) => feels[0] === feel).length).toBeGreaterThanOrEqual(4);
+  });
+  it('have rhythms of their own in a slow blues in twelve eighths', () => {
+    const { laid } = generateHits(
+      request({ feel: 'shuffle' }, 'meter: 12/8\n| C7 | F7 | C7 | G7 |'),
+    );
+    expect(laid.map(({ pattern }) => pattern.quarters)).toEqual(laid.map(() => 6));
+    expect(laid.every(({ pattern }) => pattern.family === 'shuffle')).toBe(true);
   });
 });
 

@@ -30,6 +30,8 @@ export interface GenerateRequest {
   readonly seed: number;
   /** All by default. */
   readonly families?: readonly PatternFamily[];
+  /** How much each pattern is leaned to; all alike by default. */
+  readonly vocabulary?: (pattern: Pattern) => number;
 }
 
 /** Which pattern stands where. */
@@ -89,8 +91,8 @@ function phrasesOf({ bars }: Timeline): PlayedBar[][] {
 /** How chance leans. Each step away from the density asked for makes a pattern so much less likely. */
 const LEANS = { densityStep: 1 / 4, atHome: 3, sameFamily: 0.4, sameBar: 0.1, lastButOne: 0.5 };
 
-const densityWeight = ({ density }: GenerateRequest, pattern: Pattern): number =>
-  LEANS.densityStep ** Math.abs(pattern.density - density);
+const weightOf = ({ density, vocabulary }: GenerateRequest, pattern: Pattern): number =>
+  LEANS.densityStep ** Math.abs(pattern.density - density) * (vocabulary?.(pattern) ?? 1);
 
 const fits = (pattern: Pattern, { feel }: GenerateRequest, { meter }: PlayedBar): boolean =>
   pattern.quarters === quartersInBar(meter) && pattern.feels.includes(feel);
@@ -107,7 +109,7 @@ function familyWeight(
     if (!own.length) return 0;
     const home = own.some(({ feels }) => feels[0] === request.feel) ? LEANS.atHome : 1;
     const again = family === before && !STEADY_FAMILIES.includes(family) ? LEANS.sameFamily : 1;
-    return home * again * Math.max(...own.map((pattern) => densityWeight(request, pattern)));
+    return home * again * Math.max(...own.map((pattern) => weightOf(request, pattern)));
   };
 }
 
@@ -127,7 +129,7 @@ function patternFor(
   const [before, beforeThat] = [laid.at(-1)?.pattern, laid.at(-2)?.pattern];
   const steady = family !== undefined && STEADY_FAMILIES.includes(family);
   const taken = chance.pick(own, (pattern) => {
-    const weight = densityWeight(request, pattern);
+    const weight = weightOf(request, pattern);
     if (steady) return pattern === before ? weight / LEANS.sameBar : weight;
     const again = pattern === before ? LEANS.sameBar : 1;
     return weight * again * (pattern === beforeThat ? LEANS.lastButOne : 1);

@@ -7,7 +7,7 @@ import { nearestFamily, whyNoVoicing } from '../voicing/whyNone';
 import { pricesOf, type Prices } from './terms/prices';
 import { layerOf, type Layer } from './solver/layer';
 import { candidateCosts } from './candidateCosts';
-import { keepingTo, ruleKey } from './keeping';
+import { isClear, keepingTo, ruleKey } from './keeping';
 import type { ConnectSettings, LentFamily, Rule, Wishes } from './base/types';
 
 export interface Candidates {
@@ -39,11 +39,12 @@ export function candidateSource(
   const ruled = ruling(settings.instrument);
   const locked = new Map<string, readonly Voicing[]>();
   const topped = toppedLists();
+  const thinned = thinning(source);
   return (chords, { locks, rules, wishes: { tops } }) => {
     const lent: LentFamily[] = [];
     let narrowed = false;
     const taken = (all: readonly Voicing[], chord: Chord, rule: Rule): readonly Voicing[] => {
-      const list = ruled(all, rule);
+      const list = ruled(thinned(all, chord, rule), rule);
       const kept = narrow(list, chord);
       narrowed ||= kept.length < list.length;
       return kept;
@@ -137,6 +138,23 @@ function ruling(instrument: Instrument) {
 /** Costs are shared by list, so a list of which nothing was taken away stays the one it was. */
 const sameIfWhole = <T>(list: readonly T[], kept: readonly T[]): readonly T[] =>
   kept.length === list.length ? list : kept;
+
+/** Smaller forms, for where no other keeps clear of a soloist. */
+const THIN: readonly FamilyId[] = ['guide', 'shell', 'cell', 'two'];
+
+/**
+ * Where nothing in a list keeps clear of what a soloist holds, thinner forms are added; the very same list for the same
+ * question.
+ */
+function thinning(source: VoicingSource) {
+  const known = new Map<readonly Voicing[], readonly Voicing[]>();
+  return (list: readonly Voicing[], chord: Chord, { clear }: Rule): readonly Voicing[] => {
+    if (!clear || !list.length || list.some((voicing) => isClear(voicing, clear))) return list;
+    const thin = known.get(list) ?? [...list, ...source(THIN).voicingsOf(chord)];
+    known.set(list, thin);
+    return thin;
+  };
+}
 
 /** The list of a lock; the same lock under the same chord has the very same list. */
 function alone(

@@ -28,6 +28,10 @@ export function clearVoicings(
   return preferring(kept, (voicing) => topOf(voicing) <= ceiling);
 }
 
+/** Whether a voicing neither rubs nor reaches into the soloist's register. */
+export const isClear = (voicing: Voicing, { held, ceiling = Infinity }: ClearOf): boolean =>
+  topOf(voicing) <= ceiling && rubsIn(voicing, held) === 0;
+
 /** The voicings of a list that keep a rule, as far as there are any. Never none of a list that has some. */
 export function keepingTo(
   list: readonly Voicing[],

@@ -1,10 +1,12 @@
 import {
   copyBar,
+  heldFor,
   hitAt,
   layPattern,
   lengthenHit,
   moveHit,
   nudgeHit,
+  swelled,
   withHit,
   withoutHit,
   EIGHTH,
@@ -16,6 +18,7 @@ import {
   type Comp,
   type CompBehind,
   type Hit,
+  type Loudness,
   type Pattern,
   type Timeline,
 } from '@drop-close/core';
@@ -136,6 +139,35 @@ export const compActions = {
   accent: (): void => {
     const hit = hitInHand();
     if (hit) compActions.change({ accent: !hit.accent });
+  },
+  /** The hit in hand louder or softer beside its neighbours. */
+  loudness: (loudness: Loudness): void => {
+    compActions.change({ loudness });
+  },
+  louder: (by: 1 | -1): void => {
+    const hit = hitInHand();
+    if (!hit) return;
+    const loudness = Math.min(5, Math.max(1, (hit.loudness ?? 3) + by)) as Loudness;
+    compActions.loudness(loudness);
+  },
+  /** From the hit in hand to the end of some bar, louder or softer from hit to hit. */
+  swell: (toBar: number, way: 'louder' | 'softer'): void => {
+    const place = inHand();
+    if (!place) return;
+    changeHits((hits) => swelled(hits, place, toBar, way));
+    useCompDesk.setState({ toHear: { fromBar: place.bar, toBar } });
+  },
+  /** The hit in hand held so long, what follows moved along, and heard with its next bar. */
+  holdFor: (beats: number): void => {
+    const place = inHand();
+    const { composed } = useCompositionStore.getState();
+    if (!place || !composed) return;
+    const length = ticks(beats * TICKS_PER_QUARTER);
+    changeHits((hits) => heldFor(hits, place, length, composed.timeline), 'hold');
+    const last = composed.timeline.bars.at(-1)?.number ?? place.bar;
+    useCompDesk.setState({
+      toHear: { fromBar: place.bar, toBar: Math.min(last, place.bar + 1) },
+    });
   },
   copyBar: (from: number, to: number): void => {
     changeHits((hits) => copyBar(hits, from, to));

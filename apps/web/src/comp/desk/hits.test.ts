@@ -29,15 +29,23 @@ describe('a hit in words', () => {
     );
   });
   it('says everything that is wrong with it', () => {
-    const clash = { comp: midi(71), solo: midi(72), length: ticks(480) };
+    const clash = { comp: midi(71), solo: midi(72), from: ticks(0), length: ticks(480) };
     const crowded: HitJudgement = { place: 'over the line', crowds: midi(67), clashes: [clash] };
-    expect(troubles(crowded)).toEqual([
+    expect(troubles(hit, crowded)).toEqual([
       'over the line',
       'in the soloist’s register',
       'rubs against a held note',
     ]);
-    expect(troubles(fine)).toEqual([]);
-    expect(troubles(undefined)).toEqual([]);
+    expect(troubles(hit, fine)).toEqual([]);
+    expect(troubles(hit, undefined)).toEqual([]);
+  });
+  it('has nothing against a soft one over the line', () => {
+    const over: HitJudgement = { ...fine, place: 'over the line' };
+    expect(troubles(hit, over)).toEqual(['over the line']);
+    expect(troubles({ ...hit, loudness: 2 }, over)).toEqual([]);
+    expect(spokenHit({ ...hit, loudness: 2 }, over, false)).toBe(
+      'Hit, bar 3, beat 2 and, short, soft, over the line',
+    );
   });
   it('says that a movement sounds in its place', () => {
     expect(spokenHit(hit, fine, true)).toMatch(/silent under the movement$/);

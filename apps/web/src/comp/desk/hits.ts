@@ -1,4 +1,10 @@
-import { TICKS_PER_QUARTER, type Hit, type HitJudgement, type SoundingHit } from '@drop-close/core';
+import {
+  TICKS_PER_QUARTER,
+  type Hit,
+  type HitJudgement,
+  type Loudness,
+  type SoundingHit,
+} from '@drop-close/core';
 
 /** Where a hit stands. */
 export type HitPlace = Pick<Hit, 'bar' | 'at'>;
@@ -33,21 +39,38 @@ export function heardPlaces(
   return ({ bar, at }) => places.has(`${bar} ${at}`);
 }
 
+/** A hit that stays under the soloist wherever it falls. */
+const isSoft = ({ loudness = 3, accent }: Hit): boolean => loudness <= 2 && !accent;
+
 /** What a hit does to the soloist that it had better not; empty where all is well. */
-export function troubles(judgement: HitJudgement | undefined): string[] {
+export function troubles(hit: Hit, judgement: HitJudgement | undefined): string[] {
   if (!judgement) return [];
   const found: string[] = [];
-  if (judgement.place === 'over the line') found.push('over the line');
+  if (judgement.place === 'over the line' && !isSoft(hit)) found.push('over the line');
   if (judgement.crowds !== undefined) found.push('in the soloist’s register');
   if (judgement.clashes.length) found.push('rubs against a held note');
   return found;
 }
 
+/** Beside the section. */
+export const LOUDNESS_WORDS: Readonly<Record<Loudness, string>> = {
+  1: 'very soft',
+  2: 'soft',
+  3: '',
+  4: 'loud',
+  5: 'very loud',
+};
+
 /** A hit in words. */
 export function spokenHit(hit: Hit, judgement: HitJudgement | undefined, silent: boolean): string {
   if (silent) return `Hit, bar ${hit.bar}, beat ${beatName(hit.at)}, silent under the movement`;
-  const marks = [hit.hold, hit.touch === 'plain' ? '' : hit.touch, hit.accent ? 'accented' : ''];
-  const wrong = troubles(judgement);
+  const marks = [
+    hit.hold,
+    hit.touch === 'plain' ? '' : hit.touch,
+    hit.accent ? 'accented' : '',
+    hit.loudness === undefined ? '' : LOUDNESS_WORDS[hit.loudness],
+  ];
+  const wrong = troubles(hit, judgement);
   const stands = wrong.length ? wrong : judgement ? [judgement.place] : [];
   return [`Hit, bar ${hit.bar}, beat ${beatName(hit.at)}`, ...marks, ...stands]
     .filter(Boolean)

@@ -12,6 +12,8 @@ interface CompDesk {
   readonly hit: HitPlace | undefined;
   /** A device that is tried, not applied yet. */
   readonly trying: AppliedDevice | undefined;
+  /** Bars to be heard as soon as the last edit is composed. */
+  readonly toHear: { readonly fromBar: number; readonly toBar: number } | undefined;
   /** What was last done for the soloist, hit by hit. */
   readonly decisions: readonly Decision[];
   /** What is left to chance hangs on this; another one lays other hits. */
@@ -23,6 +25,7 @@ const FRESH: CompDesk = {
   plan: false,
   hit: undefined,
   trying: undefined,
+  toHear: undefined,
   decisions: [],
   seed: 1,
 };

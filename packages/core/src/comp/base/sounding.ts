@@ -29,18 +29,21 @@ export interface SoundingRequest {
  * the later in the list.
  *
  * A hit plays the chord of its moment, or the next one where it is tied into that from less than a quarter
- * before it: a push. No hit sounds into the next one.
+ * before it: a push. No hit sounds into the next one, nor into its grace note.
  */
 export function soundingHits(hits: readonly Hit[], request: SoundingRequest): SoundingHit[] {
   const placed = inOrder(hits, request.timeline);
   const swing = (time: Ticks, meter: Meter): Ticks =>
     meter.unit === 4 ? swung(time, request.offbeat) : time;
   const starts = placed.map(({ at, meter }) => swing(at, meter));
+  const heardFrom = starts.map((at, i) =>
+    placed[i]!.hit.touch === 'grace' ? ticks(at - HIT_TIMES.grace) : at,
+  );
   return placed.flatMap(({ hit, at, meter }, i) => {
     const chord = chordOf(at, hit.length, request);
     if (chord === undefined) return [];
     const written = swing(ticks(at + hit.length), meter);
-    const next = starts[i + 1] ?? endOf(request.timeline);
+    const next = heardFrom[i + 1] ?? endOf(request.timeline);
     const begin = starts[i]!;
     return [{ hit, chord, at: begin, end: endsAt(hit, begin, written, next, chord, request) }];
   });
@@ -70,13 +73,37 @@ const endOf = ({ length }: Timeline): Ticks => inTicks(length);
 /** The chord a hit plays; none before the first. */
 function chordOf(at: Ticks, length: Ticks, request: SoundingRequest): number | undefined {
   const { events } = request.timeline;
-  const here = events.filter((event) => inTicks(event.at) <= at).length - 1;
+  const here = chordUnder(at, request.timeline);
   if (here < 0) return undefined;
-  const change = changeAfter(events[here]!);
-  const pushed = at + length > change && change - at < TICKS_PER_QUARTER;
-  if (!pushed) return here;
+  if (pushedInto(at, length, request.timeline) === undefined) return here;
   if (here + 1 < events.length) return here + 1;
   return request.loop ? 0 : here;
+}
+
+/** Position of the chord of a moment; -1 before the first. */
+function chordUnder(at: number, { events }: Pick<Timeline, 'events'>): number {
+  let [low, high] = [-1, events.length - 1];
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2);
+    if (inTicks(events[middle]!.at) <= at) low = middle;
+    else high = middle - 1;
+  }
+  return low;
+}
+
+/**
+ * The change that a hit is pushed into, from less than a quarter before it; none where it plays the chord of its moment.
+ * @param at straight, from the beginning of bar 1
+ */
+export function pushedInto(
+  at: number,
+  length: Ticks,
+  timeline: Pick<Timeline, 'events'>,
+): Ticks | undefined {
+  const here = timeline.events[chordUnder(at, timeline)];
+  if (!here) return undefined;
+  const change = changeAfter(here);
+  return at + length > change && change - at < TICKS_PER_QUARTER ? change : undefined;
 }
 
 const changeAfter = ({ at, length }: ChartEvent): Ticks => inTicks(quarters(at + length));

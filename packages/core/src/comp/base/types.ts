@@ -11,6 +11,9 @@ export const TOUCHES = ['plain', 'grace', 'rolled', 'tremolo'] as const;
  */
 export type Touch = (typeof TOUCHES)[number];
 
+/** From very soft, 1, to very loud, 5. */
+export type Loudness = 1 | 2 | 3 | 4 | 5;
+
 /** One stroke of the comping hand, as it is written: on the straight grid, whatever the swing. */
 export interface Hit {
   /** Bar of the chorus as played, from 1; a pickup is bar 0. */
@@ -22,4 +25,6 @@ export interface Hit {
   readonly hold: Hold;
   readonly touch: Touch;
   readonly accent: boolean;
+  /** Beside its neighbours; left out it is 3, as loud as its section. */
+  readonly loudness?: Loudness;
 }

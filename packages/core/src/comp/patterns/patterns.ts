@@ -1,4 +1,5 @@
 import { ticks } from '../../base/units';
+import { chanceFrom } from '../base/chance';
 import { EIGHTH } from '../base/time';
 import type { Hit, Hold } from '../base/types';
 import { PATTERNS } from './data';
@@ -50,4 +51,20 @@ export const anticipates = ({ bars }: Pattern): boolean => bars.some((bar) => ba
 
 export function patternOf(id: string): Pattern | undefined {
   return PATTERNS.find((pattern) => pattern.id === id);
+}
+
+/** How much a pattern is played that is not among those of a player's choice that day. */
+const SELDOM = 0.15;
+/** How many of all patterns are. Source: our own judgement. */
+const CHOSEN = 0.4;
+
+/**
+ * The rhythms that a whole set of choruses is made of, so that they differ and still belong together: how much
+ * each pattern is leaned to, 1 or less.
+ * @param seed any integer
+ */
+export function vocabularyOf(seed: number): (pattern: Pattern) => number {
+  const chance = chanceFrom(seed);
+  const chosen = new Set(PATTERNS.filter(() => chance.next() < CHOSEN));
+  return (pattern) => (chosen.has(pattern) ? 1 : SELDOM);
 }

@@ -9,11 +9,18 @@ export const PATTERN_FAMILIES = [
   'let ring',
   'waltz',
   'bossa',
+  'shuffle',
+  'vamp',
 ] as const;
 export type PatternFamily = (typeof PATTERN_FAMILIES)[number];
 
 /** Families that live by going on the same. */
-export const STEADY_FAMILIES: readonly PatternFamily[] = ['four to the bar', 'two-feel', 'bossa'];
+export const STEADY_FAMILIES: readonly PatternFamily[] = [
+  'four to the bar',
+  'two-feel',
+  'bossa',
+  'vamp',
+];
 
 /** From long notes left to ring, 1, to busy, 5. */
 export type Density = 1 | 2 | 3 | 4 | 5;

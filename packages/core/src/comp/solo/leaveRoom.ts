@@ -28,7 +28,7 @@ const NEARBY = [1, -1, 2, -2];
  * Hits that leave room for the soloist. What falls on the moving line goes to the nearest place beside it
  * or is left out; less strictly every second one stays, short, and least strictly all do. In a gap hits are
  * as long or as short as the phrase before ended, and end when the soloist comes in again; under a long
- * note they are held with it. Source: common practice.
+ * note they are held with it. What is left to ring rings. Source: common practice.
  */
 export function leaveRoom(hits: readonly Hit[], request: LeaveRoomRequest): RoomLeft {
   const room = roomFor(request);
@@ -75,39 +75,44 @@ function besideTheLine(
     const zone = inside ? room.zoneOf(beside) : undefined;
     if (!zone || zone.kind === 'line') continue;
     const [placed] = fitted(beside, zone, room);
-    const why = `Moved ${eighths > 0 ? 'later' : 'earlier'}, off the line: ${whereOf(zone)}.`;
+    const where = zone.kind === 'gap' ? 'into the gap' : whereOf(zone);
+    const why = `Moved ${eighths > 0 ? 'later' : 'earlier'}, off the line: ${where}.`;
     return [placed, { bar: hit.bar, at: beside.at, doing: 'moved', why }];
   }
   const stays = strictness === 1 || (strictness === 2 && count() % 2 === 1);
   const place = { bar: hit.bar, at: hit.at };
   if (!stays) return [undefined, { ...place, doing: 'left out', why: 'The soloist moves here.' }];
-  const short: Hit = { ...hit, hold: 'short', length: EIGHTH, accent: false };
+  const light: Hit = { ...room.cutOff(hit), accent: false };
   const doing = hit.hold === 'short' ? 'kept' : 'shortened';
-  return [short, { ...place, doing, why: 'Over the line, so it is short and light.' }];
+  return [light, { ...place, doing, why: 'Over the line, so it is short and light.' }];
 }
 
 const whereOf = (zone: Zone): string =>
-  zone.kind === 'long note' ? 'under a note that is held' : 'into the gap';
+  zone.kind === 'long note' ? 'under a note that is held' : 'in the gap';
 
 /** A hit where there is room, as long as it suits. */
 function fitted(hit: Hit, zone: Zone, room: SoloRoom): Placed {
   const place = { bar: hit.bar, at: hit.at };
+  if (hit.hold === 'let ring') return [hit, { ...place, doing: 'kept', why: ringsFrom(zone) }];
   switch (zone.kind) {
     case 'line':
       return [hit, { ...place, doing: 'kept', why: 'Over the line.' }];
     case 'long note': {
       const until = room.lengthTo(hit, zone.note.at + zone.note.length);
-      const held = atMost(hit, until);
+      const held = atMost(hit, until, room);
       const why = 'Under a note that is held.';
       return [held, { ...place, doing: doingOf(hit, held), why }];
     }
     case 'gap': {
-      const answer = zone.after && endsLong(zone.after) ? long(hit) : short(hit, zone);
-      const fits = zone.before ? atMost(answer, room.lengthTo(hit, zone.before.at)) : answer;
+      const answer = zone.after && endsLong(zone.after) ? long(hit) : short(hit, zone, room);
+      const fits = zone.before ? atMost(answer, room.lengthTo(hit, zone.before.at), room) : answer;
       return [fits, { ...place, doing: doingOf(hit, fits), why: reasonFor(zone, fits) }];
     }
   }
 }
+
+const ringsFrom = (zone: Zone): string =>
+  zone.kind === 'line' ? 'Over the line, left to ring.' : `Left to ring ${whereOf(zone)}.`;
 
 const LONG = ticks(2 * TICKS_PER_QUARTER);
 
@@ -116,21 +121,19 @@ const long = (hit: Hit): Hit =>
   hit.hold === 'short' ? { ...hit, hold: 'full', length: ticks(Math.max(hit.length, LONG)) } : hit;
 
 /** After a phrase that ended short a hit is short; before the first phrase it stays as it is. */
-const short = (hit: Hit, { after }: Extract<Zone, { kind: 'gap' }>): Hit =>
-  after && hit.hold !== 'short' ? { ...hit, hold: 'short', length: EIGHTH } : hit;
+const short = (hit: Hit, { after }: Extract<Zone, { kind: 'gap' }>, room: SoloRoom): Hit =>
+  after && hit.hold !== 'short' ? room.cutOff(hit) : hit;
 
 /** Cut where the soloist comes in or moves on; never shorter than an eighth. */
-function atMost(hit: Hit, length: Ticks): Hit {
+function atMost(hit: Hit, length: Ticks, room: SoloRoom): Hit {
   if (hit.hold === 'short') return hit;
   const most = ticks(Math.max(EIGHTH, length));
-  const cut = Math.min(hit.hold === 'let ring' ? Infinity : hit.length, most);
-  if (cut <= EIGHTH) return { ...hit, hold: 'short', length: EIGHTH };
-  return { ...hit, hold: 'full', length: ticks(Number.isFinite(cut) ? cut : hit.length) };
+  const cut = ticks(Math.min(hit.length, most));
+  return cut <= EIGHTH ? room.cutOff(hit) : { ...hit, length: cut };
 }
 
 function doingOf(before: Hit, after: Hit): Doing {
-  const size = ({ hold, length }: Hit): number =>
-    hold === 'let ring' ? Infinity : hold === 'short' ? 0 : length;
+  const size = ({ hold, length }: Hit): number => (hold === 'short' ? 0 : length);
   if (size(after) === size(before)) return 'kept';
   return size(after) < size(before) ? 'shortened' : 'lengthened';
 }

@@ -2,7 +2,8 @@ import { RUBS } from '../../connect/keeping';
 import { ticks, type Midi, type Ticks } from '../../base/units';
 import type { SoundingHit } from '../base/sounding';
 import { EIGHTH } from '../base/time';
-import { isLong, isWithin, phrasesOf } from './phrases';
+import type { Told } from './harmony';
+import { isLong, isUnder, isWithin, phrasesOf } from './phrases';
 import type { SoloNote } from './types';
 
 /** A hit and the pitches it sounds. */
@@ -18,6 +19,8 @@ export type HitZone = 'in a gap' | 'under a long note' | 'over the line';
 export interface Clash {
   readonly comp: Midi;
   readonly solo: Midi;
+  /** When both have begun, from the beginning of bar 1. */
+  readonly from: Ticks;
   /** How long both sound. */
   readonly length: Ticks;
 }
@@ -42,6 +45,9 @@ export interface CompFigures {
   readonly collisions: number;
   /** Clashes held longer than an eighth. */
   readonly clashes: number;
+  /** Chords, and how many of them sound. */
+  readonly chords: number;
+  readonly told: number;
 }
 
 /** A comping hand stays so far below the line, in semitones: a minor third. Source: common practice. */
@@ -64,9 +70,8 @@ export function judgeHits(hits: readonly JudgedHit[], line: readonly SoloNote[])
 
 function placeOf(at: Ticks, phrase: readonly SoloNote[] | undefined): HitZone {
   if (!phrase) return 'in a gap';
-  const held = phrase.some((note) => isLong(note) && note.at < at && at < note.at + note.length);
-  const begins = phrase.some((note) => note.at === at);
-  return held && !begins ? 'under a long note' : 'over the line';
+  const held = phrase.some((note) => isLong(note) && isUnder(note, at));
+  return held ? 'under a long note' : 'over the line';
 }
 
 /** How long a hit and a note sound at once, in ticks. */
@@ -82,12 +87,13 @@ const clashesOf = (hit: JudgedHit, heard: readonly SoloNote[]): Clash[] =>
   heard.flatMap((note) => {
     const length = together(hit, note);
     if (length <= EIGHTH) return [];
+    const from = ticks(Math.max(hit.sounding.at, note.at));
     return hit.pitches
       .filter((pitch) => RUBS.includes(Math.abs(pitch - note.midi)))
-      .map((comp) => ({ comp, solo: note.midi, length: ticks(length) }));
+      .map((comp) => ({ comp, solo: note.midi, from, length: ticks(length) }));
   });
 
-export function figuresOf(judged: readonly HitJudgement[]): CompFigures {
+export function figuresOf(judged: readonly HitJudgement[], told: Told): CompFigures {
   const count = (place: HitZone): number => judged.filter((each) => each.place === place).length;
   return {
     hits: judged.length,
@@ -96,5 +102,6 @@ export function figuresOf(judged: readonly HitJudgement[]): CompFigures {
     overlaps: count('over the line'),
     collisions: judged.filter(({ crowds }) => crowds !== undefined).length,
     clashes: judged.reduce((sum, { clashes }) => sum + clashes.length, 0),
+    ...told,
   };
 }

@@ -44,3 +44,7 @@ export const isWithin = ({ at, end }: SoloPhrase, moment: number): boolean =>
   at - SOLO_SIZES.lead < moment && moment < end;
 
 export const isLong = ({ length }: SoloNote): boolean => length >= SOLO_SIZES.long;
+
+/** Whether a moment is heard under a note: from when it begins, or so little before it as is heard together. */
+export const isUnder = ({ at, length }: SoloNote, moment: number): boolean =>
+  at - SOLO_SIZES.lead < moment && moment < at + length;

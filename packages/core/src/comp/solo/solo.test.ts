@@ -47,8 +47,8 @@ describe('how hits stand to the soloist, worked out by hand', () => {
       'over the line',
     ]);
   });
-  it('does not call it under a long note where that note begins', () => {
-    expect(places(hit(1, 0.5, 60))).toEqual(['over the line']);
+  it('calls it under a long note where it is struck together with it', () => {
+    expect(places(hit(1, 0.5, 60))).toEqual(['under a long note']);
   });
   it('finds a hit that comes nearer than a third to the line, or above it', () => {
     const crowds = (...hits: JudgedHit[]) => judgeHits(hits, LINE).map((each) => each.crowds);
@@ -61,23 +61,26 @@ describe('how hits stand to the soloist, worked out by hand', () => {
   });
   it('finds half steps and minor ninths that are held, with how long', () => {
     const clashes = (...hits: JudgedHit[]) => judgeHits(hits, LINE).map((each) => each.clashes);
-    expect(clashes(hit(2, 1, 66, 70))).toEqual([[{ comp: 66, solo: 79, length: 480 }]]);
-    expect(clashes(hit(2, 1, 78))).toEqual([[{ comp: 78, solo: 79, length: 480 }]]);
+    expect(clashes(hit(2, 1, 66, 70))).toEqual([[{ comp: 66, solo: 79, from: 960, length: 480 }]]);
+    expect(clashes(hit(2, 1, 78))).toEqual([[{ comp: 78, solo: 79, from: 960, length: 480 }]]);
     // A seventh, an octave and a half step two octaves down do not rub; nor does what is over in an eighth.
     expect(clashes(hit(2, 1, 68, 67, 54), hit(2, 0.5, 66))).toEqual([[], []]);
   });
   it('adds them up', () => {
     const hits = [hit(0.5, 0.5, 60), hit(2, 1, 66), hit(3, 1, 60, 78), hit(4.5, 1, 60)];
-    expect(figuresOf(judgeHits(hits, LINE))).toEqual({
+    expect(figuresOf(judgeHits(hits, LINE), { chords: 5, told: 4 })).toEqual({
       hits: 4,
       inGaps: 1,
       underLongNotes: 2,
       overlaps: 1,
       collisions: 1,
       clashes: 2,
+      chords: 5,
+      told: 4,
     });
   });
   it('has nothing against hits where nobody plays', () => {
-    expect(figuresOf(judgeHits([hit(0, 4, 60, 64)], []))).toMatchObject({ inGaps: 1, clashes: 0 });
+    const judged = judgeHits([hit(0, 4, 60, 64)], []);
+    expect(figuresOf(judged, { chords: 1, told: 1 })).toMatchObject({ inGaps: 1, clashes: 0 });
   });
 });

@@ -1,6 +1,7 @@
 import type { PlayedBar } from '../../chart/playOrder';
 import type { Timeline } from '../../chart/timeline';
-import { ticks, type Ticks } from '../../base/units';
+import { quarters, ticks, type Ticks } from '../../base/units';
+import { pushedInto } from '../base/sounding';
 import { EIGHTH, inTicks, swung } from '../base/time';
 import type { Hit } from '../base/types';
 import type { SoloNote, Strictness } from './types';
@@ -24,6 +25,8 @@ export interface SoloRoom {
   /** The straight length from a hit to a moment that is heard. */
   readonly lengthTo: (hit: Hit, moment: number) => Ticks;
   readonly barOf: (number: number) => PlayedBar | undefined;
+  /** A hit cut off at once. One that is pushed keeps its tie, for it plays the chord it is tied into. */
+  readonly cutOff: (hit: Hit) => Hit;
 }
 
 export function roomFor({
@@ -50,5 +53,10 @@ export function roomFor({
       return ticks(Math.floor((moment - at) / EIGHTH) * EIGHTH);
     },
     barOf: (number) => bars.get(number),
+    cutOff: (hit) => {
+      const begin = bars.get(hit.bar)?.at ?? quarters(0);
+      const pushed = pushedInto(inTicks(begin) + hit.at, hit.length, timeline) !== undefined;
+      return { ...hit, hold: 'short', length: pushed ? hit.length : EIGHTH };
+    },
   };
 }

@@ -1,6 +1,6 @@
 import { ticks, type Ticks } from '../../base/units';
 import { EIGHTH } from '../base/time';
-import { isLong, isWithin, phrasesOf } from './phrases';
+import { isLong, isUnder, isWithin, phrasesOf } from './phrases';
 import type { SoloNote, SoloPhrase } from './types';
 
 /** What the soloist is doing at a moment. */
@@ -11,13 +11,10 @@ export type Zone =
       readonly after: SoloPhrase | undefined;
       readonly before: SoloPhrase | undefined;
     }
-  /** Holding a note that has begun. */
+  /** Holding a note; a hit may be struck together with it. */
   | { readonly kind: 'long note'; readonly note: SoloNote; readonly phrase: SoloPhrase }
   /** Moving. */
   | { readonly kind: 'line'; readonly phrase: SoloPhrase };
-
-/** How a long note that has just begun is left alone: for an eighth. Source: our own judgement. */
-const SETTLED = EIGHTH;
 
 /** What the soloist is doing, moment by moment. */
 export function zonesOf(line: readonly SoloNote[]): (at: Ticks) => Zone {
@@ -29,9 +26,7 @@ export function zonesOf(line: readonly SoloNote[]): (at: Ticks) => Zone {
       const after = next < 0 ? phrases.at(-1) : phrases[next - 1];
       return { kind: 'gap', after, before: phrase };
     }
-    const note = phrase.notes.find(
-      (each) => isLong(each) && each.at + SETTLED <= at && at < each.at + each.length,
-    );
+    const note = phrase.notes.find((each) => isLong(each) && isUnder(each, at));
     return note ? { kind: 'long note', note, phrase } : { kind: 'line', phrase };
   };
 }

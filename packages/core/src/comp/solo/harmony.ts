@@ -1,0 +1,234 @@
+/**
+ * The harmony is told: behind a soloist most chords sound, and every one that the soloist leaves free.
+ *
+ * A chord that no hit plays gets one where the soloist rests or holds a note, as near to its beginning as that can be. Where the
+ * soloist moves through all of it, it is struck softly and left to ring, on its beginning if nothing speaks against it:
+ * of such chords as many as the strictness has it, those that carry the form first. A chord that its only hit
+ * leaves, pushed into the next, always gets another. Source: common practice; how the places are weighed
+ * is our own judgement.
+ */
+import type { PlayedBar } from '../../chart/playOrder';
+import type { ChartEvent, Timeline } from '../../chart/timeline';
+import { quarters, ticks, type Ticks } from '../../base/units';
+import { barUnder } from '../base/barUnder';
+import { soundingHits } from '../base/sounding';
+import { EIGHTH, TICKS_PER_QUARTER, inTicks } from '../base/time';
+import type { Hit } from '../base/types';
+import { inOrder, type Decision, type RoomLeft } from './leaveRoom';
+import { roomFor, type LeaveRoomRequest, type SoloRoom } from './soloRoom';
+import type { Strictness } from './types';
+import type { Zone } from './zones';
+
+export interface Told {
+  /** Chords of the timeline, rests not counted. */
+  readonly chords: number;
+  /** How many of them at least one hit plays. */
+  readonly told: number;
+}
+
+/** How many chords sound. */
+export function chordsTold(
+  { events }: Pick<Timeline, 'events'>,
+  played: readonly { readonly chord: number }[],
+): Told {
+  const heard = new Set(played.map(({ chord }) => chord));
+  const chords = events.flatMap(({ chord }, at) => (chord.kind === 'chord' ? [at] : []));
+  return { chords: chords.length, told: chords.filter((at) => heard.has(at)).length };
+}
+
+/** How many of the chords sound at least, however busy the soloist, by strictness. */
+export const LEAST_TOLD: Readonly<Record<Strictness, number>> = { 1: 1, 2: 0.93, 3: 0.85 };
+
+/** What speaks against a place for a hit. */
+const AGAINST = {
+  zone: { gap: 0, 'long note': 0.5, line: 6 },
+  /** The soloist strikes a note at the same moment. */
+  together: 1,
+  /** For each eighth after the chord has begun. */
+  late: 0.5,
+  /** An eighth before it begins. */
+  pushed: 1,
+  /** There is a hit an eighth before or after. */
+  beside: 1,
+} as const;
+
+/** What carries the form: chords that last, that begin a bar, that begin a section. */
+const WEIGHT = { lasts: 1, onOne: 2, section: 2 } as const;
+
+/** A note struck so near to a hit is struck with it. */
+const TOGETHER = TICKS_PER_QUARTER / 8;
+/** A chord over which the soloist moves is struck so softly. */
+const SOFT = 2;
+
+export interface HarmonyRequest extends LeaveRoomRequest {
+  /** The chorus comes round: what is pushed over its end plays the first chord. */
+  readonly loop: boolean;
+}
+
+/**
+ * Hits put in for chords that no hit plays.
+ * @param plays whether the comp plays in a bar at all
+ */
+export function tellHarmony(
+  left: RoomLeft,
+  request: HarmonyRequest,
+  plays: (bar: number) => boolean,
+): RoomLeft {
+  const { timeline, strictness } = request;
+  const sounding = soundingHits(left.hits, request);
+  const heard = new Set(sounding.map(({ chord }) => chord));
+  const places = placesIn(left.hits, request, plays);
+  const asked = timeline.events.flatMap(({ chord, bar }, at) =>
+    chord.kind === 'chord' && plays(bar) ? [at] : [],
+  );
+  const untold = asked.filter((at) => !heard.has(at));
+  const put: Found[] = [];
+  const tell = (at: number, wanted: (found: Found) => boolean): void => {
+    const place = places.find(at);
+    if (!place || !wanted({ at, place })) return;
+    places.take(place);
+    put.push({ at, place });
+  };
+  const must = ({ at, place }: Found): boolean =>
+    place.zone.kind !== 'line' || isLeftByPush(at, timeline, sounding);
+  for (const at of untold) tell(at, must);
+  const weight = (at: number): number => weightOf(timeline.events[at]!, timeline.bars);
+  const least = Math.ceil(LEAST_TOLD[strictness] * asked.length) - (asked.length - untold.length);
+  const covered = untold
+    .filter((at) => !put.some((each) => each.at === at))
+    .sort((a, b) => weight(b) - weight(a) || a - b);
+  for (const at of covered) tell(at, () => put.length < least);
+  return withTold(left, put, timeline);
+}
+
+interface Place {
+  readonly bar: number;
+  readonly at: Ticks;
+  /** From the beginning of bar 1, straight. */
+  readonly moment: number;
+  readonly zone: Zone;
+}
+
+interface Found {
+  /** Position of the chord. */
+  readonly at: number;
+  readonly place: Place;
+}
+
+/** A chord in whose time there is a hit that does not play it. */
+const isLeftByPush = (
+  at: number,
+  { events, bars }: Timeline,
+  sounding: readonly { readonly hit: Hit }[],
+): boolean => {
+  const { at: from, length } = events[at]!;
+  const begins = new Map(bars.map(({ number, at: begin }) => [number, begin]));
+  return sounding.some(({ hit }) => {
+    const moment = inTicks(begins.get(hit.bar)!) + hit.at;
+    return moment >= inTicks(from) && moment < inTicks(quarters(from + length));
+  });
+};
+
+function weightOf({ at, length }: ChartEvent, bars: readonly PlayedBar[]): number {
+  const bar = bars.find((each) => each.at === at);
+  return (
+    (length >= 4 ? WEIGHT.lasts : 0) +
+    (bar ? WEIGHT.onOne : 0) +
+    (bar?.section === undefined ? 0 : WEIGHT.section)
+  );
+}
+
+interface Places {
+  /** The place against which least speaks at which a chord can be struck; of equal ones the earliest. */
+  readonly find: (chord: number) => Place | undefined;
+  readonly take: (place: Place) => void;
+}
+
+function placesIn(
+  hits: readonly Hit[],
+  { timeline, line, offbeat }: LeaveRoomRequest,
+  plays: (bar: number) => boolean,
+): Places {
+  const room = roomFor({ timeline, line, offbeat });
+  const placeAt = placeFinder(timeline, room);
+  const taken = new Set(hits.map(({ bar, at }) => momentKey(bar, at)));
+  const has = (moment: number): boolean => {
+    const place = placeAt(moment);
+    return place !== undefined && taken.has(momentKey(place.bar, place.at));
+  };
+  const struck = line.map(({ at }) => at);
+  const against = ({ moment, zone, ...place }: Place, begins: number): number => {
+    const heardAt = room.heardAt(place)!;
+    const together = struck.some((at) => Math.abs(at - heardAt) < TOGETHER);
+    const eighths = (moment - begins) / EIGHTH;
+    return (
+      AGAINST.zone[zone.kind] +
+      (together && zone.kind === 'line' ? AGAINST.together : 0) +
+      (eighths < 0 ? AGAINST.pushed : eighths * AGAINST.late) +
+      (has(moment - EIGHTH) || has(moment + EIGHTH) ? AGAINST.beside : 0)
+    );
+  };
+  const find = (chord: number): Place | undefined => {
+    const { at, length } = timeline.events[chord]!;
+    const begins = inTicks(at);
+    const ends = inTicks(quarters(at + length));
+    const moments: number[] = [];
+    for (let moment: number = begins; moment < ends; moment += EIGHTH) moments.push(moment);
+    // A push is a place of its chord where the soloist has left it, and where the chord before has sounded.
+    if (chord > 0) moments.push(begins - EIGHTH);
+    const places = moments.flatMap((moment): Place[] => {
+      const place = placeAt(moment);
+      if (!place || has(moment) || !plays(place.bar)) return [];
+      return moment >= begins || place.zone.kind === 'gap' ? [place] : [];
+    });
+    const [first, ...others] = places;
+    return others.reduce(
+      (best, place) => (best && against(place, begins) < against(best, begins) ? place : best),
+      first,
+    );
+  };
+  return {
+    find,
+    take: ({ bar, at }) => {
+      taken.add(momentKey(bar, at));
+    },
+  };
+}
+
+const momentKey = (bar: number, at: number): string => `${bar} ${at}`;
+
+function placeFinder({ bars }: Timeline, room: SoloRoom): (moment: number) => Place | undefined {
+  return (moment) => {
+    const bar = barUnder(bars, moment);
+    if (!bar) return undefined;
+    const place = { bar: bar.number, at: ticks(moment - inTicks(bar.at)) };
+    const zone = room.zoneOf(place);
+    return zone && { ...place, moment, zone };
+  };
+}
+
+function withTold(left: RoomLeft, found: readonly Found[], { events }: Timeline): RoomLeft {
+  const put = found.map(({ at, place }): readonly [Hit, Decision] => {
+    const event = events[at]!;
+    const { bar, at: stands, zone, moment } = place;
+    const length = ticks(inTicks(quarters(event.at + event.length)) - moment);
+    const covered = zone.kind === 'line';
+    const hit: Hit = {
+      bar,
+      at: stands,
+      length,
+      hold: length >= TICKS_PER_QUARTER ? 'let ring' : 'short',
+      touch: 'plain',
+      accent: false,
+      ...(covered && { loudness: SOFT }),
+    };
+    const why = covered
+      ? `The soloist plays all through ${event.chord.symbol}: one soft chord, so that the harmony is told.`
+      : `${event.chord.symbol} had not sounded, and there is room.`;
+    return [hit, { bar, at: stands, doing: 'put in', why }];
+  });
+  return {
+    hits: inOrder([...left.hits, ...put.map(([hit]) => hit)]),
+    decisions: [...left.decisions, ...put.map(([, decision]) => decision)],
+  };
+}
