@@ -102,6 +102,14 @@ test('behind a demo solo the harmony is told, what rings rings, and hits swell a
   const long = new Set(comp.filter(({ length }) => length > 480).map(({ at }) => at));
   expect(long.size).toBeGreaterThanOrEqual(ringing);
 
+  await page.getByRole('button', { name: 'Band', exact: true }).click();
+  await page.getByRole('combobox', { name: 'Ending' }).click();
+  await page.locator('.ant-select-item-option', { hasText: 'last four bars twice more' }).click();
+  await page.getByRole('button', { name: 'Band', exact: true }).click();
+  const ended = track(await midiOf(page), 'Bass')!.notes;
+  // Twelve bars, four of them twice more, and the last chord on the next one.
+  expect(ended.at(-1)!.at).toBe((12 + 8) * 4 * 480);
+
   await page.locator('.hit-let-ring').first().click();
   await page.getByRole('button', { name: /^Grow to bar/ }).click();
   await expect(page.locator('.hit.selected')).toHaveAccessibleName(/very soft/);

@@ -332,16 +332,20 @@ export {
   type TopLine,
 } from './arrangement/stored/types';
 
-export { bandPlan, countIn, type BandPlan, type PlanRequest } from './band/plan';
+export { countIn } from './band/countIn';
+export { inChoruses } from './band/ending';
+export { bandPlan, type PlanRequest } from './band/plan';
 export { offbeatAt, swingRatio } from './band/swing';
 export { transposedPlan } from './band/transposed';
-export { PARTS, type Kit, type Part, type PlannedNote } from './band/types';
+export { PARTS, type BandPlan, type Kit, type Part, type PlannedNote } from './band/types';
 export {
   BASS_STYLES,
   DRUM_STYLES,
+  ENDINGS,
   RESTING,
   type BassStyle,
   type DrumStyle,
+  type Ending,
   type Resting,
 } from './comp/styles';
 

@@ -1,6 +1,7 @@
 import {
   BASS_STYLES,
   DRUM_STYLES,
+  ENDINGS,
   HOLDS,
   RESTING,
   TEXTURES,
@@ -128,6 +129,7 @@ export class CompBody {
   plan!: readonly (readonly SectionPlanBody[])[];
   @IsIn(BASS_STYLES) bass!: StoredComp['bass'];
   @IsIn(DRUM_STYLES) drums!: StoredComp['drums'];
+  @IsOptional() @IsIn(ENDINGS) ending?: NonNullable<StoredComp['ending']>;
   @IsInt() @Min(0) @Max(150) swing!: number;
   @IsOptional() @IsUUID() behind!: string | null;
   @IsInt() @Min(1) @Max(3) strictness!: StoredComp['strictness'];

@@ -1,9 +1,11 @@
 import {
   BASS_STYLES,
   DRUM_STYLES,
+  ENDINGS,
   type BassStyle,
   type Comp,
   type DrumStyle,
+  type Ending,
   type Strictness,
 } from '@drop-close/core';
 import { Button, Popover, Select, Slider, Switch } from 'antd';
@@ -108,7 +110,13 @@ export function CompBar({ composed }: { composed: ComposedChoruses }) {
 const named = <T extends string>(styles: readonly T[]): { value: T; label: string }[] =>
   styles.map((value) => ({ value, label: value }));
 
-/** What bass and drums play, and how much the eighths swing. */
+const ENDING_LABELS: Readonly<Record<Ending, string>> = {
+  'as written': 'as written',
+  held: 'last chord held',
+  tag: 'last four bars twice more, then held',
+};
+
+/** What bass and drums play, how it ends, and how much the eighths swing. */
 function BandSetup() {
   const { comp } = useTune().setup;
   const { feel } = useHeading();
@@ -138,6 +146,16 @@ function BandSetup() {
         />
       </label>
       <label>
+        Ending
+        <Select<Ending>
+          value={comp.ending ?? 'as written'}
+          options={ENDINGS.map((value) => ({ value, label: ENDING_LABELS[value] }))}
+          onChange={(ending) => {
+            change({ ending });
+          }}
+        />
+      </label>
+      <label>
         Swing {comp.swing}%
         <Slider
           min={0}
@@ -151,6 +169,7 @@ function BandSetup() {
           }}
         />
       </label>
+      <p className="quiet">The ending is played when the loop is off, and in the MIDI file.</p>
       <p className="quiet">Swing eases toward even as the tempo rises; 100% is the usual.</p>
     </div>
   );

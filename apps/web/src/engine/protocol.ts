@@ -108,6 +108,8 @@ export interface BandQuestion {
   readonly fromBar?: number;
   readonly toBar?: number;
   readonly tempo?: number;
+  /** It does not come round, so it ends. */
+  readonly ends?: boolean;
 }
 
 /** A solo out of a file, or why there is none. */

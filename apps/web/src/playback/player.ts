@@ -1,7 +1,9 @@
 import {
   countIn,
+  inChoruses,
   transposedPlan,
   type BandPlan,
+  type Feel,
   type InstrumentId,
   type Meter,
   type PlannedNote,
@@ -23,6 +25,8 @@ export interface PlayRequest {
   readonly from?: number;
   readonly tempo: number;
   readonly meter: Meter;
+  /** For the count-in. Default swing. */
+  readonly feel?: Feel;
   readonly instrument: InstrumentId;
 }
 
@@ -66,14 +70,14 @@ export async function play(request: PlayRequest): Promise<void> {
 
 function start(
   synth: Synth,
-  { what, plan, from = 0, tempo, meter, instrument }: PlayRequest,
+  { what, plan, from = 0, tempo, meter, feel = 'swing', instrument }: PlayRequest,
 ): void {
   const listening = usePlayer.getState();
   synth.open();
   synth.setInstrument(instrument);
   synth.setKit(plan.kit ?? 'sticks');
   setLoudness(synth);
-  const clicks = what === 'chorus' && listening.countIn ? countIn(meter) : NO_CLICKS;
+  const clicks = what === 'chorus' && listening.countIn ? countIn(meter, feel, tempo) : NO_CLICKS;
   const leadIn = Math.max(clicks.length, plan.pickup);
   const begin = synth.context.currentTime + LEAD + (leadIn * 60) / tempo;
   const loops = listening.loop && (what === 'chorus' || what === 'bar');
@@ -81,7 +85,8 @@ function start(
   const scheduler = new Scheduler(withLeadIn(plan, clicks), begin, tempo, loops, output);
   const onTick = (): void => {
     const now = synth.context.currentTime;
-    usePlayer.setState({ position: scheduler.position(now), late: scheduler.late });
+    const position = inChoruses(session?.plan ?? plan, scheduler.position(now));
+    usePlayer.setState({ position, late: scheduler.late });
     scheduler.tick(now);
   };
   usePlayer.setState({ from, pass: { count: 0, tempo, semitones: 0 } });
@@ -165,7 +170,9 @@ export const whilePlaying = {
 
 /** Where the music is at this very moment, in quarters from bar 1; `undefined` when nothing plays. */
 export const positionNow = (): number | undefined =>
-  momentNow((scheduler, heard) => scheduler.position(heard));
+  momentNow((scheduler, heard) =>
+    inChoruses(session?.plan ?? NO_CLICKS, scheduler.position(heard)),
+  );
 
 /** The same counted on from one time round to the next. */
 export const elapsedNow = (): number | undefined =>

@@ -29,7 +29,8 @@ function useMusic(): Music | undefined {
       return {
         timeline,
         path: voiced.status === 'found' ? voiced.path : [],
-        plan: ({ tempo }, bars) => engine.band(id, { ...bars, tempo }),
+        plan: ({ tempo }, bars) =>
+          engine.band(id, { ...bars, tempo, ends: !usePlayer.getState().loop }),
       };
     }
     if (!chorus) return undefined;
@@ -81,10 +82,10 @@ export function useBand(): Band {
   const { setup } = useTune();
   const { index, event } = useSelection();
   const question = useQuestion();
-  const { meter } = useHeading();
+  const { meter, feel } = useHeading();
   const music = useMusic();
   const path = music?.path ?? [];
-  const base = { meter, instrument: setup.instrument };
+  const base = { meter, feel, instrument: setup.instrument };
 
   const playBars = async (what: Playing, bars: Bars): Promise<void> => {
     if (!music) return;
@@ -133,12 +134,13 @@ export function useBandInStep(): void {
   const music = useMusic();
   const question = useQuestion();
   const { instrument } = useTune().setup;
+  const loop = usePlayer((state) => state.loop);
   useEffect(() => {
     if (usePlayer.getState().playing !== 'chorus' || !music) return;
     void music.plan(question, loopedBars(music)).then((plan) => {
       if (plan && usePlayer.getState().playing === 'chorus') whilePlaying.plan(plan);
     });
-  }, [music, question]);
+  }, [music, question, loop]);
   useEffect(() => {
     whilePlaying.tempo(question.tempo);
   }, [question.tempo]);

@@ -17,9 +17,18 @@ import { walked, type Step } from './walking';
 
 type Style = Exclude<BassStyle, 'by the feel'>;
 
-/** A line over the whole timeline, in quarters from bar 1. */
-export function bassLine(timeline: Timeline, style: Style): PlannedNote[] {
-  const steps = stepsOf(timeline, style);
+/**
+ * A line over the whole timeline, in quarters from bar 1. Where the comp pushes into a chord the bass comes with it, but for
+ * a walking bass, which keeps its beat.
+ * @param pushes when a chord is struck that begins at some moment
+ */
+export function bassLine(
+  timeline: Timeline,
+  style: Style,
+  pushes: ReadonlyMap<number, number> = new Map(),
+): PlannedNote[] {
+  const written = stepsOf(timeline, style);
+  const steps = style === 'walking' ? written : pushed(written, pushes);
   const pitches = style === 'walking' ? walked(steps) : stepped(steps, style);
   return steps.map(({ at, length, strong }, position) => ({
     part: 'bass',
@@ -28,6 +37,19 @@ export function bassLine(timeline: Timeline, style: Style): PlannedNote[] {
     length: length * RELEASE,
     velocity: strong ? TOUCH.bass : TOUCH.bassOff,
   }));
+}
+
+/** Steps with the pushed ones earlier and what goes before them shorter; what is struck with a push is not struck before it. */
+function pushed(steps: readonly Step[], pushes: ReadonlyMap<number, number>): Step[] {
+  const moved = steps.map((step) => {
+    const at = pushes.get(step.at) ?? step.at;
+    return { ...step, at, length: step.length + step.at - at };
+  });
+  return moved.flatMap((step, position) => {
+    const next = moved[position + 1]?.at ?? Infinity;
+    if (step.at >= next) return [];
+    return [{ ...step, length: Math.min(step.length, next - step.at) }];
+  });
 }
 
 function stepped(steps: readonly Step[], style: Exclude<Style, 'walking'>): number[] {

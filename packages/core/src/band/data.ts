@@ -29,6 +29,9 @@ export const TOUCH = {
 /** By loudness 1..5, what every velocity of the band is multiplied with. Source: our own ears. */
 export const LOUDNESS = [0.6, 0.8, 1, 1.15, 1.3] as const;
 
+/** The loudness that changes nothing. */
+export const MEDIUM = 3;
+
 /** The lowest note of the bass, in MIDI: open E of a double bass; and how high its lines go. */
 export const LOWEST_BASS = 28;
 export const HIGHEST_BASS = 50;

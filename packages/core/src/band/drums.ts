@@ -1,5 +1,5 @@
 import type { PlayedBar } from '../chart/playOrder';
-import { DRUMS, TOUCH } from './data';
+import { DRUMS, MEDIUM, TOUCH } from './data';
 import type { DrumStyle } from '../comp/styles';
 import type { PlannedNote } from './types';
 
@@ -7,14 +7,25 @@ type Style = Exclude<DrumStyle, 'by the feel'>;
 type Stroke = readonly [midi: number, beat: number, velocity: number];
 
 /**
- * The drums of one bar, in quarters from bar 1.
+ * The drums of one bar, in quarters from bar 1. Softly they leave out the skips; loudly the foot comes in on every beat.
  * @param and where the "and" of a beat falls, as a part of the beat
+ * @param loudness 1..5
  */
-export function drumBar({ at, meter }: PlayedBar, style: Style, and: number): PlannedNote[] {
+export function drumBar(
+  { at, meter }: PlayedBar,
+  style: Style,
+  and: number,
+  loudness: number = MEDIUM,
+): PlannedNote[] {
   const quarter = 4 / meter.unit;
   const beats = Array.from({ length: meter.beats }, (_, beat) => beat);
   return beats
-    .flatMap((beat) => STROKES[style](beat, and))
+    .flatMap((beat) => [
+      ...STROKES[style](beat, and).filter(
+        ([, stroke]) => loudness >= MEDIUM || Number.isInteger(stroke),
+      ),
+      ...(loudness > MEDIUM && style !== 'straight' ? [feathered(beat)] : []),
+    ])
     .map(([midi, beat, velocity]) => ({
       part: 'drums',
       midi,
@@ -23,6 +34,9 @@ export function drumBar({ at, meter }: PlayedBar, style: Style, and: number): Pl
       velocity,
     }));
 }
+
+/** The bass drum, more felt than heard. */
+const feathered = (beat: number): Stroke => [DRUMS.kick, beat, TOUCH.kick];
 
 /** What is struck on a beat and after it. Source: common practice. */
 const STROKES: Readonly<Record<Style, (beat: number, and: number) => readonly Stroke[]>> = {

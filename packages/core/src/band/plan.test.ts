@@ -1,11 +1,13 @@
 import { parseChart } from '../chart/parseChart';
 import { timeline } from '../chart/timeline';
+import { soundingHits } from '../comp/base/sounding';
+import { layPattern, patternOf } from '../comp/patterns/patterns';
 import { connect } from '../connect/connect';
 import { defaultSettings } from '../connect/base/data';
 import { DRUMS } from './data';
-import { bandPlan, countIn, type BandPlan, type PlanRequest } from './plan';
+import { bandPlan, type PlanRequest } from './plan';
 import { offbeat, swingRatio } from './swing';
-import type { Part } from './types';
+import type { BandPlan, Part } from './types';
 
 function plan(text: string, change: Partial<PlanRequest> = {}): BandPlan {
   const { chart } = parseChart(text);
@@ -84,10 +86,35 @@ describe('the drums', () => {
       0, 1, 1.67, 2, 3, 3.67,
     ]);
   });
-  it('count in a bar', () => {
-    const clicks = countIn({ beats: 3, unit: 4 });
-    expect(onsets(clicks, 'click')).toEqual([0, 1, 2]);
-    expect(clicks.length).toBe(3);
+});
+
+/** A hit on Dm7, and one on the and of four tied into the next chord. */
+const PUSHED = soundingHits(layPattern(patternOf('push-answer')!, 1, 1), {
+  ...{ timeline: timeline(parseChart('| Dm7 | G7 |').chart), offbeat: 0.5, loop: false },
+});
+
+describe('the band listens (common practice)', () => {
+  const bassAt = (change: Partial<PlanRequest>): number[] =>
+    onsets(plan('| Dm7 | G7 |', { sounding: PUSHED, offbeat: 0.5, ...change }), 'bass');
+
+  it('with a bass that comes with the push of the comp', () => {
+    expect(bassAt({ bass: 'two-feel' })).toEqual([0, 2, 3.5, 6]);
+    expect(bassAt({ bass: 'bossa' })).toEqual([0, 1.5, 2, 3.5, 5.5, 6, 7.5]);
+  });
+  it('with a walking bass that keeps its beat', () => {
+    expect(bassAt({ bass: 'walking' })).toEqual([0, 1, 2, 3, 4, 5, 6, 7]);
+  });
+  it('with the bass drum on the push', () => {
+    const pushed = plan('| Dm7 | G7 |', { sounding: PUSHED, offbeat: 0.5 });
+    expect(onsets(pushed, 'drums', DRUMS.kick)).toEqual([3.5]);
+  });
+  it('with drums that leave out the skip when it is soft and feather the beat when it is loud', () => {
+    const drumsAt = (loudness: number, key: number): number[] =>
+      onsets(plan('| C6 |', { barAt: () => ({ loudness, rests: [] }) }), 'drums', key);
+    expect(drumsAt(2, DRUMS.ride)).toEqual([0, 1, 2, 3]);
+    expect(drumsAt(3, DRUMS.ride)).toHaveLength(6);
+    expect(drumsAt(3, DRUMS.kick)).toEqual([]);
+    expect(drumsAt(4, DRUMS.kick)).toEqual([0, 1, 2, 3]);
   });
 });
 

@@ -1,19 +1,20 @@
 import { quartersInBar } from '../chart/meter';
 import type { PlayedBar } from '../chart/playOrder';
 import type { Timeline } from '../chart/timeline';
-import type { Feel, Meter } from '../chart/types';
+import type { Feel } from '../chart/types';
 import { plainHits } from '../comp/plainHits';
 import type { SoloNote } from '../comp/solo/types';
 import { soundingHits, type SoundingHit } from '../comp/base/sounding';
 import { inQuarters } from '../comp/base/time';
 import type { Voicing } from '../voicing/base/types';
 import { bassLine } from './bass';
-import { BY_FEEL, DRUMS, LOUDNESS, TOUCH } from './data';
+import { clicksIn } from './countIn';
+import { BY_FEEL, DRUMS, LOUDNESS, MEDIUM, TOUCH } from './data';
 import { drumBar } from './drums';
 import { hitNotes } from './hitNotes';
 import { offbeat } from './swing';
 import type { BassStyle, DrumStyle, Resting } from '../comp/styles';
-import type { Kit, PlannedNote } from './types';
+import type { BandPlan, PlannedNote } from './types';
 
 export interface PlanRequest {
   readonly timeline: Timeline;
@@ -48,16 +49,6 @@ export interface BarManner {
   readonly rests: readonly Resting[];
 }
 
-/** Times of a plan are in quarter notes; `length` is where a loop comes round. */
-export interface BandPlan {
-  readonly notes: readonly PlannedNote[];
-  readonly length: number;
-  /** How long a pickup sounds before 0, once; its notes have times below 0. 0 without one. */
-  readonly pickup: number;
-  /** Sticks when left out. */
-  readonly kit?: Kit;
-}
-
 /** Comp, bass, drums and soloist over a stretch of the chorus, in order of time. */
 export function bandPlan(request: PlanRequest): BandPlan {
   const { timeline, fromBar, toBar } = request;
@@ -70,12 +61,16 @@ export function bandPlan(request: PlanRequest): BandPlan {
   const pickup = bars[0]?.number === 0 ? 0 - bars[0].at : 0;
   const drums = styleOf(request, 'drums');
   const manner = mannerOf(request);
+  const sounding = soundingOf(request);
+  const pushes = pushesIn(sounding, timeline);
+  const loudnessAt = (bar: number): number => request.barAt?.(bar).loudness ?? MEDIUM;
   const notes = [
-    ...compNotes(request),
-    ...bassLine(timeline, styleOf(request, 'bass')),
+    ...compNotes(request, sounding),
+    ...bassLine(timeline, styleOf(request, 'bass'), pushes),
     ...bars
       .filter(({ number }) => number > 0)
-      .flatMap((bar) => drumBar(bar, drums, offbeatOf(request))),
+      .flatMap((bar) => drumBar(bar, drums, offbeatOf(request), loudnessAt(bar.number))),
+    ...kicksWith(pushes),
     ...soloNotes(request),
     ...(request.click ? clicksOver(bars) : []),
   ]
@@ -133,11 +128,30 @@ function barFinder(bars: readonly PlayedBar[]): (at: number) => number {
 /** A voice is let go so long before the end of its hit that the next can be heard to begin, in quarters. */
 const RELEASE = 0.04;
 
-function compNotes(request: PlanRequest): PlannedNote[] {
-  const { timeline, path } = request;
+function soundingOf(request: PlanRequest): readonly SoundingHit[] {
+  const { timeline, sounding } = request;
   const offbeat = offbeatOf(request);
-  const sounding =
-    request.sounding ?? soundingHits(plainHits(timeline), { timeline, offbeat, loop: true });
+  return sounding ?? soundingHits(plainHits(timeline), { timeline, offbeat, loop: true });
+}
+
+/** When each chord that is pushed into is struck, by when it begins. */
+function pushesIn(sounding: readonly SoundingHit[], { events }: Timeline): Map<number, number> {
+  const pushes = new Map<number, number>();
+  for (const { at, chord } of sounding) {
+    const begins = events[chord]!.at;
+    const struck = inQuarters(at);
+    if (struck < begins && begins - struck < 1) pushes.set(begins, struck);
+  }
+  return pushes;
+}
+
+/** The drummer strikes a push with the comp. */
+const kicksWith = (pushes: ReadonlyMap<number, number>): PlannedNote[] =>
+  [...pushes.values()].map((at) => ({
+    ...{ part: 'drums', midi: DRUMS.kick, at, length: 0.25, velocity: TOUCH.kick },
+  }));
+
+function compNotes({ path }: PlanRequest, sounding: readonly SoundingHit[]): PlannedNote[] {
   return sounding.flatMap((hit) => {
     const voicing = path[hit.chord];
     if (!voicing) return [];
@@ -157,21 +171,5 @@ const soloNotes = ({ line = [] }: PlanRequest): PlannedNote[] =>
     velocity,
   }));
 
-/** One bar of clicks before the music, the first of them stronger. */
-export function countIn(meter: Meter): BandPlan {
-  return { notes: clicksIn(meter, 0), length: quartersInBar(meter), pickup: 0 };
-}
-
 const clicksOver = (bars: readonly PlayedBar[]): PlannedNote[] =>
   bars.filter(({ number }) => number > 0).flatMap(({ meter, at }) => clicksIn(meter, at));
-
-function clicksIn(meter: Meter, from: number): PlannedNote[] {
-  const quarter = 4 / meter.unit;
-  return Array.from({ length: meter.beats }, (_, beat) => ({
-    part: 'click',
-    midi: DRUMS.stick,
-    at: from + beat * quarter,
-    length: quarter / 2,
-    velocity: beat === 0 ? TOUCH.clickOne : TOUCH.click,
-  }));
-}

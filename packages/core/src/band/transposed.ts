@@ -1,5 +1,5 @@
 import { LOWEST_BASS } from './data';
-import type { BandPlan } from './plan';
+import type { BandPlan } from './types';
 import type { PlannedNote } from './types';
 
 const OCTAVE = 12;

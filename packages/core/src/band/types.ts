@@ -16,3 +16,15 @@ export interface PlannedNote {
 
 /** The drum kit that is played. */
 export type Kit = 'sticks' | 'brushes';
+
+/** Times of a plan are in quarter notes; `length` is where a loop comes round. */
+export interface BandPlan {
+  readonly notes: readonly PlannedNote[];
+  readonly length: number;
+  /** How long a pickup sounds before 0, once; its notes have times below 0. 0 without one. */
+  readonly pickup: number;
+  /** Sticks when left out. */
+  readonly kit?: Kit;
+  /** A stretch that is played again at once, up to a moment. */
+  readonly again?: { readonly from: number; readonly to: number; readonly until: number };
+}

@@ -6,7 +6,9 @@ import { quarters } from '../base/units';
 import type { Arrangement } from '../arrangement/stored/types';
 import type { Chorus } from '../arrangement/chorus/chorus';
 import { settingsOf } from '../arrangement/chorus/settings';
-import { bandPlan, type BandPlan } from '../band/plan';
+import { withEnding } from '../band/ending';
+import { bandPlan } from '../band/plan';
+import type { BandPlan } from '../band/types';
 import { offbeatAt } from '../band/swing';
 import type { Feel } from '../chart/types';
 import type { SoloLine, SoloNote } from '../comp/solo/types';
@@ -17,6 +19,7 @@ import type { Instruments } from '../voicing/data';
 import { compBehind, withHarmonyTold, type CompBehind } from './behind';
 import { compose, type Composed, type ComposeRequest } from './compose';
 import { playPlan } from './hits';
+import { finalChord } from './finalChord';
 import { isMakeable } from './makeable';
 import { wholeChords } from './moved';
 import { swungLine } from './lines';
@@ -102,12 +105,24 @@ export interface PlayedPart {
   readonly toBar?: number | undefined;
   /** The tempo of the tune, when left out. */
   readonly tempo?: number | undefined;
+  /** It does not come round, so it ends. Default false. */
+  readonly ends?: boolean | undefined;
 }
 
-/** What everybody plays. */
-export function bandOf(
+/** What everybody plays; all of it, if it does not come round, with the ending of the player's choice. */
+export function bandOf(composition: Composition, part: PlayedPart = {}): BandPlan {
+  const plan = barsOf(composition, part);
+  const { ending = 'as written' } = composition.question.setup.comp;
+  const whole = part.fromBar === undefined && part.toBar === undefined;
+  const final = part.ends && whole && ending !== 'as written' ? finalChord(composition) : undefined;
+  return final && ending !== 'as written'
+    ? withEnding(plan, ending, final, composition.composed.choruses.timeline)
+    : plan;
+}
+
+function barsOf(
   { composed, question, line, offbeat }: Composition,
-  { fromBar, toBar, tempo }: PlayedPart = {},
+  { fromBar, toBar, tempo }: PlayedPart,
 ): BandPlan {
   const { choruses, voiced, sounding, sections } = composed;
   const { timeline } = choruses;

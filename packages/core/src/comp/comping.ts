@@ -1,5 +1,5 @@
 import type { BarPlace } from '../chart/placeTypes';
-import type { BassStyle, DrumStyle, Resting } from './styles';
+import type { BassStyle, DrumStyle, Ending, Resting } from './styles';
 import type { PatternFamily, Density } from './patterns/types';
 import type { Strictness } from './solo/types';
 import type { Hit, Loudness } from './base/types';
@@ -41,6 +41,8 @@ export interface Comp {
   readonly plan: ChorusPlan;
   readonly bass: BassStyle;
   readonly drums: DrumStyle;
+  /** As written when left out. */
+  readonly ending?: Ending;
   /** How much the eighths swing, in percent of what the tempo gives, 0..150. */
   readonly swing: number;
   /** The solo line played behind, by its id. */

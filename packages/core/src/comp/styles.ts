@@ -7,3 +7,7 @@ export type DrumStyle = (typeof DRUM_STYLES)[number];
 export const RESTING = ['comp', 'bass', 'drums'] as const;
 /** Who may sit out some bars. */
 export type Resting = (typeof RESTING)[number];
+
+export const ENDINGS = ['as written', 'held', 'tag'] as const;
+/** How a tune ends when it does not come round: as it is written; its tonic held; a tag first. */
+export type Ending = (typeof ENDINGS)[number];

@@ -1,7 +1,6 @@
 import { quarters } from '../base/units';
 import type { Chorus } from '../arrangement/chorus/chorus';
-import type { BandPlan } from '../band/plan';
-import { PARTS, type Part } from '../band/types';
+import { PARTS, type BandPlan, type Part } from '../band/types';
 import type { Timeline } from '../chart/timeline';
 import { inTicks } from '../comp/base/time';
 import { voiceOf, type InstrumentId } from '../voicing/base/instruments';
@@ -109,7 +108,7 @@ export function songOfComposition(composition: Composition, title: string, key: 
     tempo: question.tempo,
     key: chorus.timeline.events.length ? homeKeyOf(chorus, key) : key,
     timeline,
-    plan: bandOf(composition),
+    plan: bandOf(composition, { ends: true }),
     sections: composed.sections,
     instrument: question.setup.instrument,
   });
