@@ -353,8 +353,10 @@ export { devices, deviceOf } from './movement/devices';
 export { offersAt } from './movement/devices/offers';
 export { stepped, type Steps } from './voicing/stepped';
 export {
+  DEVICE_GROUPS,
   DEVICE_IDS,
   type AppliedDevice,
+  type DeviceGroup,
   type DeviceId,
   type DeviceOffer,
   type MovedChord,
@@ -406,6 +408,7 @@ export {
   type Composition,
   type PlayedPart,
 } from './choruses/composition';
+export { SCOPES, devicesOver, type Scope } from './choruses/spread';
 export { createTuneReader, type TuneReading, type TuneText } from './choruses/tuneReader';
 export { cheapestMeeting, type Meeting, type VoicedWhole } from './arrangement/chorus/meeting';
 export { wholeChords, type PlacedDevice } from './choruses/moved';

@@ -102,11 +102,41 @@ export function HitHeld() {
 }
 
 const NUDGES = [
-  { label: 'Earlier', title: 'An eighth earlier (,)', run: () => compActions.nudge(-1) },
-  { label: 'Later', title: 'An eighth later (.)', run: () => compActions.nudge(1) },
-  { label: 'Shorter', title: 'An eighth shorter ([)', run: () => compActions.lengthen(-1) },
-  { label: 'Longer', title: 'An eighth longer (])', run: () => compActions.lengthen(1) },
-  { label: 'Take out', title: 'Delete', run: () => compActions.remove() },
+  {
+    label: 'Earlier',
+    title: 'An eighth earlier (,)',
+    run: () => {
+      compActions.nudge(-1);
+    },
+  },
+  {
+    label: 'Later',
+    title: 'An eighth later (.)',
+    run: () => {
+      compActions.nudge(1);
+    },
+  },
+  {
+    label: 'Shorter',
+    title: 'An eighth shorter ([)',
+    run: () => {
+      compActions.lengthen(-1);
+    },
+  },
+  {
+    label: 'Longer',
+    title: 'An eighth longer (])',
+    run: () => {
+      compActions.lengthen(1);
+    },
+  },
+  {
+    label: 'Take out',
+    title: 'Delete',
+    run: () => {
+      compActions.remove();
+    },
+  },
 ] as const;
 
 export function HitNudges() {

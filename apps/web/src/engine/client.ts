@@ -1,5 +1,6 @@
 import type {
   Alternative,
+  AppliedDevice,
   BandPlan,
   ChartAnalysis,
   CompBehind,
@@ -10,12 +11,13 @@ import type {
   FamilyTable,
   Instruments,
   Learned,
+  RankedPath,
+  Scope,
   SoloLine,
   StandInRequest,
   StoredTaste,
   TasteChoice,
   Voicing,
-  RankedPath,
 } from '@drop-close/core';
 import { wrap, type Remote } from 'comlink';
 import { newestWins } from './newest';
@@ -131,6 +133,14 @@ class EngineClient {
     line?: readonly number[],
   ): Promise<readonly DeviceOffer[] | undefined> {
     return this.ask((engine) => engine.offers(id, at, line));
+  }
+
+  spread(
+    id: number,
+    applied: AppliedDevice,
+    scope: Scope,
+  ): Promise<readonly AppliedDevice[] | undefined> {
+    return this.ask((engine) => engine.spread(id, applied, scope));
   }
 
   band(id: number, question: BandQuestion): Promise<BandPlan | undefined> {

@@ -3,6 +3,7 @@ import {
   compositionOf,
   createConnector,
   createTuneReader,
+  devicesOver,
   mendBar,
   offersIn,
   playedSet,
@@ -37,6 +38,7 @@ export function createComposer(read = createTuneReader()): Composer {
     playSet: (id, seed) => ask(id, (here) => playedSet(here, seed)),
     mendBar: (id, bar) => ask(id, ({ request }) => mendBar(request, bar)),
     offers: (id, at, line) => ask(id, (here) => offersIn(here, at, line)),
+    spread: (id, applied, scope) => ask(id, (here) => devicesOver(here, applied, scope)),
     band: (id, part) => ask(id, (here) => bandOf(here, part)),
     song: (id, title) => ask(id, (here) => writeMidi(songOfComposition(here, title, here.key))),
     standIn: (id, { density, range, seed }) =>

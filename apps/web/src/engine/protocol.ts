@@ -3,6 +3,7 @@ import type {
   Meeting,
   TuneText,
   Alternative,
+  AppliedDevice,
   Arrangement,
   BandPlan,
   Chart,
@@ -22,6 +23,7 @@ import type {
   Instruments,
   NotConnected,
   School,
+  Scope,
   SoloFile,
   SoloLine,
   SoloNote,
@@ -130,6 +132,12 @@ export interface Composer {
     at: number,
     line?: readonly number[],
   ) => readonly DeviceOffer[] | undefined;
+  /** A device carried from a chord over its bar or its section. */
+  readonly spread: (
+    id: number,
+    applied: AppliedDevice,
+    scope: Scope,
+  ) => readonly AppliedDevice[] | undefined;
   readonly band: (id: number, question: BandQuestion) => BandPlan | undefined;
   /** A Standard MIDI File of all that sounds. */
   readonly song: (id: number, title: string) => Uint8Array | undefined;

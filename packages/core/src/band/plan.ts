@@ -25,6 +25,8 @@ export interface PlanRequest {
   readonly tempo: number;
   /** When the chords sound; plainly, where they begin and at every bar line, when left out. */
   readonly sounding?: readonly SoundingHit[];
+  /** Chords of which what they share with the one before is not struck again, by position; none by default. */
+  readonly tied?: (chord: number) => boolean;
   /** A solo line as it is heard. */
   readonly line?: readonly SoloNote[];
   /** Roots by default. */
@@ -151,15 +153,27 @@ const kicksWith = (pushes: ReadonlyMap<number, number>): PlannedNote[] =>
     ...{ part: 'drums', midi: DRUMS.kick, at, length: 0.25, velocity: TOUCH.kick },
   }));
 
-function compNotes({ path }: PlanRequest, sounding: readonly SoundingHit[]): PlannedNote[] {
-  return sounding.flatMap((hit) => {
+function compNotes(
+  { path, tied = () => false }: PlanRequest,
+  sounding: readonly SoundingHit[],
+): PlannedNote[] {
+  const notes: PlannedNote[] = [];
+  /** Where the notes of the last hit stand among all, by pitch. */
+  let open = new Map<number, number>();
+  for (const hit of sounding) {
     const voicing = path[hit.chord];
-    if (!voicing) return [];
-    return hitNotes(hit, voicing).map((note) => ({
-      ...note,
-      length: Math.max(note.length / 2, note.length - RELEASE),
-    }));
-  });
+    if (!voicing) continue;
+    const before = tied(hit.chord) ? open : new Map<number, number>();
+    open = new Map();
+    for (const note of hitNotes(hit, voicing)) {
+      const length = Math.max(note.length / 2, note.length - RELEASE);
+      const held = before.get(note.midi);
+      if (held === undefined) notes.push({ ...note, length });
+      else notes[held] = { ...notes[held]!, length: note.at + length - notes[held]!.at };
+      open.set(note.midi, held ?? notes.length - 1);
+    }
+  }
+  return notes;
 }
 
 const soloNotes = ({ line = [] }: PlanRequest): PlannedNote[] =>

@@ -20,7 +20,8 @@ import { compBehind, withHarmonyTold, type CompBehind } from './behind';
 import { compose, type Composed, type ComposeRequest } from './compose';
 import { playPlan } from './hits';
 import { finalChord } from './finalChord';
-import { isMakeable } from './makeable';
+import { byLie } from './lies';
+import { isMakeable, type MakingPlace } from './makeable';
 import { wholeChords } from './moved';
 import { swungLine } from './lines';
 import { planByBar } from './sections';
@@ -84,19 +85,34 @@ export function offersIn(
   at: number,
   line?: readonly number[],
 ): DeviceOffer[] {
-  const { question, chorus } = composition;
-  const { room, loop } = question.setup;
+  const { room, loop } = composition.question.setup;
   const context = { window: room.window, loop, ...(line?.length ? { line } : {}) };
-  const canMake = makeableIn(composition);
-  return offersAt(wholeChords(chorus), at, context).filter((offer) => canMake(offer, at));
+  const place = { ...makingIn(composition), at };
+  const offers = offersAt(place.whole, at, context).filter((offer) => isMakeable(offer, place));
+  return [...new Set(offers.map(({ device }) => device))].flatMap((device) => {
+    const own = offers.filter((offer) => offer.device === device);
+    return device === 'hold and move' ? byLie(own, place) : own;
+  });
 }
 
-function makeableIn({ request, question, chorus }: Composition) {
+/** Whether an offer at a whole chord can keep what it says. */
+export function makeableIn(composition: Composition) {
+  const place = makingIn(composition);
+  return (offer: DeviceOffer, at: number): boolean => isMakeable(offer, { ...place, at });
+}
+
+function makingIn({ request, question, chorus }: Composition): Omit<MakingPlace, 'at'> {
   const settings = settingsOf(question.setup, chorus, question.instruments);
-  const { connector } = request;
-  const whole = wholeChords(chorus);
-  return (offer: DeviceOffer, at: number): boolean =>
-    isMakeable(offer, { whole, at, connector, settings });
+  const starts = chorus.timeline.events.flatMap(({ part = 0 }, event) =>
+    part === 0 ? [event] : [],
+  );
+  return {
+    whole: wholeChords(chorus),
+    connector: request.connector,
+    settings,
+    room: question.setup.room,
+    lockAt: (at) => settings.locks[starts[at]!],
+  };
 }
 
 /** Which bars are played, both included, and how fast. */
@@ -135,6 +151,7 @@ function barsOf(
     feel: question.feel,
     tempo: tempo ?? question.tempo,
     sounding,
+    tied: (chord) => choruses.origins[chord]?.moved?.tied ?? false,
     line,
     bass,
     drums,

@@ -37,8 +37,12 @@ function playedFor(
   { instrument, room, voicingAt }: DeviceVoicingContext,
 ): PlayedNote[] | undefined {
   switch (madeFrom.kind) {
-    case 'slide':
-      return voicingAt(madeFrom.of)?.notes.map((note) => moved(note, madeFrom.by));
+    case 'slide': {
+      const notes = voicingAt(madeFrom.of)?.notes;
+      // A single note may lie on another string.
+      if (madeFrom.top) return notes?.slice(-1).map(({ midi }) => ({ pitch: midi + madeFrom.by }));
+      return notes?.map((note) => moved(note, madeFrom.by));
+    }
     case 'walk':
       return walked(voicingAt(madeFrom.from), madeFrom.degree, madeFrom.by);
     case 'step': {
@@ -49,8 +53,14 @@ function playedFor(
     }
     case 'bass':
       return [{ pitch: bassOf(chord, room, instrument) }];
-    case 'note':
-      return [{ pitch: madeFrom.midi }];
+    case 'part': {
+      const notes = voicingAt(madeFrom.from)?.notes;
+      const { voices, side } = madeFrom;
+      const part = side === 'low' ? notes?.slice(0, voices) : notes?.slice(-voices);
+      return part?.map((note) => moved(note, 0));
+    }
+    case 'notes':
+      return madeFrom.midis.map((pitch) => ({ pitch }));
   }
 }
 

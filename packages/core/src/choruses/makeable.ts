@@ -3,8 +3,10 @@ import type { Connector } from '../connect/connect';
 import type { ConnectSettings } from '../connect/base/types';
 import type { Chord } from '../chord/types';
 import type { DeviceChord, DeviceOffer, MovedChord } from '../movement/types';
-import type { Voicing } from '../voicing/base/types';
+import type { Room, Voicing } from '../voicing/base/types';
+import { sounds, topOf } from '../connect/keeping';
 import { stepped } from '../voicing/stepped';
+import { deviceVoicing } from './deviceVoicing';
 
 /** Where an offer would stand, and what it would be voiced with. */
 export interface MakingPlace {
@@ -13,13 +15,43 @@ export interface MakingPlace {
   readonly at: number;
   readonly connector: Connector;
   readonly settings: ConnectSettings;
+  readonly room: Room;
+  /** The voicing that is locked at a whole chord. */
+  readonly lockAt?: (at: number) => Voicing | undefined;
 }
 
 /**
  * Whether an offer can keep what it says under some settings: whether every chord it asks something of has a voicing
- * that is so, and a note that is to stay on top can be on top of each of them.
+ * that is so, the chord it leads into among them, the notes it gives can be played, and a note that is to stay on top
+ * can be on top of each of them.
  */
-export function isMakeable(
+export function isMakeable(offer: DeviceOffer, place: MakingPlace): boolean {
+  return leads(offer, place) && canPlayNotes(offer, place) && hasVoicings(offer, place);
+}
+
+/** Whether the chord after it has a grip that can be moved as the device needs it; its lock, if it has one. */
+function leads({ leadsInto, covers }: DeviceOffer, place: MakingPlace): boolean {
+  if (!leadsInto) return true;
+  const { whole, connector, settings, lockAt } = place;
+  const next = (place.at + covers) % whole.length;
+  const lock = lockAt?.(next);
+  const grips = lock ? [lock] : connector.voicingsOf(whole[next]!.chord, settings);
+  return grips.some((grip) => leadsInto.every((each) => stepped(grip, each, settings.instrument)));
+}
+
+function canPlayNotes({ chords, covers }: DeviceOffer, place: MakingPlace): boolean {
+  const { whole, at, settings, room } = place;
+  const written = whole.slice(at, at + covers).map(({ chord }) => chord);
+  const context = { instrument: settings.instrument, room, voicingAt: () => undefined };
+  return chords.every((moved) => {
+    if (moved.madeFrom?.kind !== 'notes') return true;
+    const chord = chordOf(moved, written);
+    const voicing = chord?.kind === 'chord' && deviceVoicing(chord, moved.madeFrom, context);
+    return voicing && voicing.ease !== 'out of reach';
+  });
+}
+
+function hasVoicings(
   { chords, covers }: DeviceOffer,
   { whole, at, connector, settings }: MakingPlace,
 ): boolean {
@@ -28,10 +60,13 @@ export function isMakeable(
   for (const moved of chords) {
     if (!moved.steps && !moved.tops && !moved.degrees) continue;
     const chord = chordOf(moved, written);
-    const kept = chord ? voicingsFor(moved, chord, connector, settings) : [];
-    if (!kept.length) return false;
-    if (moved.top !== 'hold') continue;
-    const tops = new Set(kept.map(({ notes }) => notes.at(-1)!.midi as number));
+    const list = chord ? connector.voicingsOf(chord, settings, moved.families) : [];
+    const fits = fitting(moved, settings);
+    if (moved.top !== 'hold') {
+      if (list.some(fits)) continue;
+      return false;
+    }
+    const tops = new Set(list.filter(fits).map(topOf));
     held = held ? new Set([...held].filter((pitch) => tops.has(pitch))) : tops;
     if (!held.size) return false;
   }
@@ -46,26 +81,10 @@ function chordOf({ symbol }: MovedChord, written: readonly Chord[]): Chord | und
   return read.ok ? read.value : undefined;
 }
 
-/** What of a chord's voicings is as a device asks. */
-function voicingsFor(
-  { families, steps, tops, degrees }: MovedChord,
-  chord: Chord,
-  connector: Connector,
-  settings: ConnectSettings,
-): readonly Voicing[] {
-  const asked: ConnectSettings = families
-    ? { ...settings, families, voices: 'family', strings: [] }
-    : settings;
-  return connector
-    .voicingsOf(chord, asked)
-    .filter(
-      ({ notes }) =>
-        (!tops || tops.includes(notes.at(-1)?.midi ?? -1)) &&
-        (!degrees ||
-          (notes.length === degrees.length &&
-            notes.every(({ degree }) => degrees.includes(degree)))),
-    )
-    .filter(
-      (voicing) => !steps || steps.every((each) => stepped(voicing, each, settings.instrument)),
-    );
+/** Whether a voicing is as a device asks; what is quickly seen first. */
+function fitting({ steps, tops, degrees }: MovedChord, { instrument }: ConnectSettings) {
+  return (voicing: Voicing): boolean =>
+    (!tops || tops.includes(topOf(voicing))) &&
+    (!degrees || sounds(voicing, degrees)) &&
+    (!steps || steps.every((each) => stepped(voicing, each, instrument)));
 }

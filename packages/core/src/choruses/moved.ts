@@ -79,7 +79,17 @@ function withDevices(frame: Choruses, placed: readonly PlacedDevice[]): Piece[] 
       pieces.push(...piecesOf(frame, device, at, pieces.length));
     }
   });
-  return pieces;
+  return placed.reduce(leadingInto, pieces);
+}
+
+/** The chord after a device has a grip that can be moved as the device needs it; after the last comes the first. */
+function leadingInto(pieces: Piece[], { offer: { leadsInto }, to }: PlacedDevice): Piece[] {
+  if (!leadsInto) return pieces;
+  const next = pieces.findIndex(({ event }) => event.at >= to);
+  const at = Math.max(0, next);
+  return pieces.map((piece, position) =>
+    position === at ? { ...piece, origin: { ...piece.origin, movable: leadsInto } } : piece,
+  );
 }
 
 /** The chords of a device. One that keeps the symbol of the chart stands for the chord there. */

@@ -50,6 +50,32 @@ const oneVoiceStays: Promise = (path, { variant }) => {
 const slides: Promise = ([sixth, ninth]) =>
   pitchesOf(ninth!).every((pitch, voice) => pitch === pitchesOf(sixth!)[voice]! - 2);
 
+/** Pairs a third or a sixth apart that go one way. */
+const pairsGo = (sign: 1 | -1): Promise =>
+  each((from, to) => {
+    const [a, b] = [pitchesOf(from), pitchesOf(to)];
+    return b.length === 2 && b.every((pitch, voice) => (pitch - a[voice]!) * sign > 0);
+  });
+const eachIsPartOfTheNext: Promise = each((from, to) =>
+  pitchesOf(from).every((pitch) => pitchesOf(to).includes(pitch)),
+);
+/** The chord before the one enclosed: first a half step above, then below, of one shape. */
+/** The last chord of a device and the one it leads into are one grip, a half step apart. */
+const slidesBy =
+  (by: 1 | -1): Promise =>
+  (path) => {
+    const [from, to] = path.slice(-2).map(pitchesOf);
+    return from!.length === to!.length && to!.every((pitch, voice) => pitch - from![voice]! === by);
+  };
+const encloses: Promise = ([, above, below]) => {
+  const [a, b] = [pitchesOf(above!), pitchesOf(below!)];
+  return (
+    a.length === b.length &&
+    [2, 3].includes(a[0]! - b[0]!) &&
+    a.every((pitch, voice) => pitch - b[voice]! === a[0]! - b[0]!)
+  );
+};
+
 /** By device and the first word of the variant that tells. */
 const PROMISES: readonly (readonly [device: string, variant: RegExp, Promise])[] = [
   ['through the key', /^rising(?!.*bass)/, everyVoice(1)],
@@ -65,6 +91,13 @@ const PROMISES: readonly (readonly [device: string, variant: RegExp, Promise])[]
   ['cells up the neck', /^going up/, topGoes(1)],
   ['cells up the neck', /^coming down/, topGoes(-1)],
   ['sixth to ninth', /./, slides],
+  ['slide', /from below/, slidesBy(1)],
+  ['slide', /from above/, slidesBy(-1)],
+  ['two parts', /held$/, topStays],
+  ['two parts', /^built/, eachIsPartOfTheNext],
+  ['double stops', /falling/, pairsGo(-1)],
+  ['double stops', /rising/, pairsGo(1)],
+  ['enclosure', /./, encloses],
 ];
 const promiseOf = ({ device, variant }: DeviceOffer): Promise | undefined =>
   PROMISES.find(([id, words]) => id === device && words.test(variant))?.[2];
@@ -92,13 +125,19 @@ describe.each(INSTRUMENT_IDS)('movement keeps its word: %s', (instrument) => {
           const promise = promiseOf(offer);
           if (!promise || at + covers > whole.length) continue;
           if (device === 'hold and move' && index % HOLDINGS !== 0) continue;
-          if (!isMakeable(offer, { whole, at, connector, settings })) continue;
+          if (!isMakeable(offer, { whole, at, connector, settings, room })) continue;
           const { symbol } = whole[at]!.chord;
           const applied = { chorus: 0, at, symbol, device, variant };
           const { choruses } = movedChoruses(chorus, 1, [applied], { window, loop: true });
           const voiced = voiceChoruses(connector, { arrangement, chorus, choruses });
           if (voiced.status !== 'found') throw new Error(voiced.why);
-          const path = voiced.path.filter((_, event) => choruses.origins[event]!.moved);
+          const last = choruses.origins.reduce(
+            (found, { moved }, event) => (moved ? event : found),
+            -1,
+          );
+          const into = voiced.path[(last + 1) % voiced.path.length]!;
+          const own = voiced.path.filter((_, event) => choruses.origins[event]!.moved);
+          const path = offer.leadsInto ? [...own, into] : own;
           const keeps = promise(path, offer);
           expect({ device, variant, at, symbol, keeps }).toEqual({
             device,

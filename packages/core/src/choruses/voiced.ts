@@ -89,8 +89,8 @@ function settingsFor(request: VoicingRequest, voiced: readonly number[]): Connec
   const { tops, shapes } = settings.wishes;
   const wished: WishesByEvent = { locks: {}, tops: {}, shapes: {}, splits: [], rules: {} };
   voiced.forEach((event, place) => {
-    const { at, moved, chorus: time } = choruses.origins[event]!;
-    const rule = ruleOf(rules[event], moved);
+    const { at, moved, movable, chorus: time } = choruses.origins[event]!;
+    const rule = ruleOf(rules[event], { ...(movable && { steps: movable }), ...moved });
     if (rule) wished.rules[place] = rule;
     if (moved?.top) wished.shapes[place] = moved.top;
     if (at === undefined) return;
@@ -116,8 +116,8 @@ interface WishesByEvent {
 }
 
 /** What is said of a chord and what a device asks there; the device is stronger. */
-function ruleOf(rule: Rule | undefined, moved: MovedChord | undefined): Rule | undefined {
-  const { families, degrees, tops, steps } = moved ?? {};
+function ruleOf(rule: Rule | undefined, moved: Partial<MovedChord>): Rule | undefined {
+  const { families, degrees, tops, steps } = moved;
   if (!families && !degrees && !tops && !steps) return rule;
   const asked = {
     ...(families && { families }),

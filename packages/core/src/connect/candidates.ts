@@ -103,11 +103,7 @@ export function voicingSource(settings: ConnectSettings): VoicingSource {
   const known = new Map<string, FamilyVoicings>();
   return (families) => {
     const key = families.join(' ');
-    const own = key === settings.families.join(' ');
-    // A number of voices and strings are asked of the player's own families.
-    const chosen: ConnectSettings = own
-      ? settings
-      : { ...settings, families, voices: 'family', strings: [] };
+    const chosen = withFamilies(settings, families);
     const voicings = known.get(key) ?? {
       voicingsOf: enumeratorOf(chosen),
       ...lending(chosen),
@@ -117,6 +113,12 @@ export function voicingSource(settings: ConnectSettings): VoicingSource {
     return voicings;
   };
 }
+
+/** A number of voices and strings are asked of the player's own families, not of others. */
+const withFamilies = (settings: ConnectSettings, families: readonly FamilyId[]): ConnectSettings =>
+  families.join(' ') === settings.families.join(' ')
+    ? settings
+    : { ...settings, families, voices: 'family', strings: [] };
 
 export const candidatesOf = (chords: readonly Chord[], settings: ConnectSettings): Candidates =>
   candidateSource(settings)(chords, settings);

@@ -1,5 +1,5 @@
 import type { Chord } from '../chord/types';
-import type { Voicing } from '../voicing/base/types';
+import type { FamilyId, Voicing } from '../voicing/base/types';
 import { whyNoVoicing } from '../voicing/whyNone';
 import { changesOf } from './changes';
 import { toSemitones } from './terms/cost';
@@ -21,8 +21,12 @@ const MOST_STEPS = 2_000_000_000;
 /** Connects one row of chords after another; what an edit leaves as it was is not worked out again. */
 export interface Connector {
   readonly connect: (chords: readonly Chord[], settings: ConnectSettings) => ConnectOutcome;
-  /** What may be played for one chord, locks aside. */
-  readonly voicingsOf: (chord: Chord, settings: ConnectSettings) => readonly Voicing[];
+  /** What may be played for one chord, locks aside; in other families than those of the settings, if they are given. */
+  readonly voicingsOf: (
+    chord: Chord,
+    settings: ConnectSettings,
+    families?: readonly FamilyId[],
+  ) => readonly Voicing[];
 }
 
 /**
@@ -54,8 +58,10 @@ export function createConnector(): Connector {
       const { candidates, layers } = groundwork(settings);
       return solved(chords, settings, candidates(chords, settings), layers);
     },
-    voicingsOf: (chord, settings) =>
-      groundwork(settings).candidates([chord], NOTHING_SAID).lists[0] ?? [],
+    voicingsOf: (chord, settings, families) => {
+      const said = families ? { ...NOTHING_SAID, rules: { 0: { families } } } : NOTHING_SAID;
+      return groundwork(settings).candidates([chord], said).lists[0] ?? [];
+    },
   };
 }
 

@@ -57,9 +57,11 @@ function preferring(
   return kept.length ? kept : list;
 }
 
-const topOf = ({ notes }: Voicing): number => notes.at(-1)?.midi ?? -Infinity;
+/** The MIDI note on top; far below all where nothing sounds. */
+export const topOf = ({ notes }: Voicing): number => notes.at(-1)?.midi ?? -Infinity;
 
-const sounds = ({ notes }: Voicing, degrees: readonly Degree[]): boolean =>
+/** Whether just these degrees sound. */
+export const sounds = ({ notes }: Voicing, degrees: readonly Degree[]): boolean =>
   notes.length === degrees.length && notes.every(({ degree }) => degrees.includes(degree));
 
 /** The same for rules that say the same. */

@@ -154,8 +154,19 @@ describe('other chords in place of the written ones (common practice)', () => {
   });
 
   it('recast a ii–V of major as one of minor and back', () => {
-    expect(madeBy(MAJOR, 'recast', 'as in minor')).toBe('Dm7b5 G7b9');
-    expect(madeBy(MINOR, 'recast', 'as in major')).toBe('Dm7 G7');
+    expect(madeBy(MAJOR, 'recast', 'as in minor, the ii–V alone')).toBe('Dm7b5 G7b9');
+    expect(madeBy(MINOR, 'recast', 'as in major, the ii–V alone')).toBe('Dm7 G7');
+  });
+
+  it('recast a whole ii–V–I in one step, there and back', () => {
+    expect(madeBy('| Dm7 | G7 | Cmaj7 |', 'recast', 'as in minor, with its I')).toBe(
+      'Dm7b5 G7b9 Cm7',
+    );
+    expect(madeBy('| Dm7b5 | G7b9 | Cm7 |', 'recast', 'as in major, with its I')).toBe(
+      'Dm7 G7 Cmaj7',
+    );
+    // A7 is a V of its own, not a I.
+    expect(variantsOf('| Em7 | A7 | D7 |', 'recast')).toEqual(['as in minor, the ii–V alone']);
   });
 });
 
@@ -184,7 +195,7 @@ describe('block chords under a line (common practice)', () => {
 
   it('leave a note alone that fits nothing and leads nowhere', () => {
     expect(harmonise(chord('C6'), [75])).toEqual([
-      { symbol: 'C6', madeFrom: { kind: 'note', midi: 75 } },
+      { symbol: 'C6', madeFrom: { kind: 'notes', midis: [75] } },
     ]);
   });
 
@@ -229,7 +240,7 @@ describe('blues devices', () => {
   it('call with a line and answer with the chord', () => {
     const [call] = offersOf(BLUES, 'call and answer');
     expect(call!.chords.map(({ madeFrom }) => madeFrom?.kind)).toEqual([
-      ...Array<string>(4).fill('note'),
+      ...Array<string>(4).fill('notes'),
       undefined,
       undefined,
     ]);
@@ -283,4 +294,83 @@ describe('every device', () => {
       }
     },
   );
+});
+
+/** The notes of each chord of an offer that are given one by one. */
+const midisOf = (text: string, device: DeviceId, variant: string): (readonly number[])[] => {
+  const found = offersOf(text, device).find((offer) => offer.variant === variant);
+  if (!found) throw new Error(`No ${variant}, only ${variantsOf(text, device).join('; ')}`);
+  return found.chords.flatMap(({ madeFrom }) =>
+    madeFrom?.kind === 'notes' ? [madeFrom.midis] : [],
+  );
+};
+const names = (midis: readonly number[]): string =>
+  midis
+    .map((pitch) => ['C', 'Db', 'D', 'Eb', 'E', 'F', 'Gb', 'G', 'Ab', 'A', 'Bb', 'B'][pitch % 12]!)
+    .join('-');
+
+describe('double stops (common practice)', () => {
+  it('fall in thirds through C Mixolydian to the root and the 3', () => {
+    const pairs = midisOf('| C7 | % | F6 | % |', 'double stops', 'thirds falling');
+    expect(pairs.map(names).join(' ')).toMatch(/E-G D-F C-E$|D-F C-E Bb-D A-C G-Bb$|G-Bb F-A E-G$/);
+    expect(pairs).toHaveLength(5);
+  });
+  it('are thirds or sixths of the scale, each a step from the last', () => {
+    for (const variant of ['thirds falling', 'thirds rising', 'sixths falling', 'sixths rising']) {
+      const pairs = midisOf('| C7 | % | F6 | % |', 'double stops', variant);
+      const sign = variant.endsWith('falling') ? -1 : 1;
+      for (const [low, high] of pairs as [number, number][]) {
+        expect(variant.startsWith('thirds') ? [3, 4] : [8, 9]).toContain(high - low);
+      }
+      pairs.slice(1).forEach((pair, at) => {
+        pair.forEach((pitch, voice) => {
+          expect([1, 2]).toContain((pitch - pairs[at]![voice]!) * sign);
+        });
+      });
+    }
+  });
+  it('come to a sixth from a half step above it', () => {
+    const [above, target] = midisOf('| C7 | % | F6 | % |', 'double stops', 'sixth from above');
+    expect(above!.map((pitch) => pitch - 1)).toEqual(target);
+    expect(['E-C', 'Bb-G']).toContain(names(target!));
+  });
+});
+
+describe('two parts (common practice)', () => {
+  it('hold the flat 7 of Bb7 over D F C D', () => {
+    const pairs = midisOf('| Bb7 | Eb7 | Bb7 | % |', 'two parts', 'b7 held');
+    expect(pairs.map(names)).toEqual(['D-Ab', 'F-Ab', 'C-Ab', 'D-Ab']);
+    expect(new Set(pairs.map(([, top]) => top)).size).toBe(1);
+  });
+  it('strike the held note once', () => {
+    const [offer] = offersOf('| Bb7 | Eb7 |', 'two parts');
+    expect(offer!.chords.map(({ tied = false }) => tied)).toEqual([false, true, true, true]);
+  });
+  it('build a chord up note by note', () => {
+    const offer = offersOf('| Cmaj7 | % |', 'two parts').find(({ variant }) =>
+      variant.startsWith('built up'),
+    )!;
+    const voices = offer.chords.map(({ madeFrom }) =>
+      madeFrom?.kind === 'part' ? madeFrom.voices : 'all',
+    );
+    expect(voices).toEqual([1, 2, 3, 'all']);
+  });
+});
+
+describe('enclosures (common practice)', () => {
+  const parts = (variant: string) =>
+    offersOf('| Dm7 | G7 |', 'enclosure').find((offer) => offer.variant === variant)!.chords;
+
+  it('lie a half step above and below what comes, on the last beat', () => {
+    const [stays, above, under] = parts('grip, half step below, eighths');
+    expect([stays!.at, above!.at, under!.at]).toEqual([0, 3, 3.5]);
+    expect(under!.madeFrom).toMatchObject({ kind: 'slide', of: 'after', by: -1 });
+    // Made of the one after it, so that it lies a half step above the target.
+    expect(above!.madeFrom).toMatchObject({ kind: 'slide', of: 'after', by: 2 });
+  });
+  it('in triplets take the last two thirds of the beat', () => {
+    const times = parts('top note, whole step below, triplets').map(({ at }) => at);
+    expect(times[1]).toBeCloseTo(3 + 1 / 3, 9);
+    expect(times[2]).toBeCloseTo(3 + 2 / 3, 9);
+  });
 });

@@ -20,7 +20,7 @@ export function harmonise(chord: PitchedChord, line: readonly number[]): Part[] 
     const by = next === undefined ? 0 : note - next;
     const under = reading && next !== undefined ? symbolUnder(reading, next) : undefined;
     if (under === undefined || Math.abs(by) !== 1) {
-      return { symbol: chord.symbol, madeFrom: { kind: 'note', midi: note } };
+      return { symbol: chord.symbol, madeFrom: { kind: 'notes', midis: [note] } };
     }
     const moved = moveSymbol(under, { letterSteps: by, semitones: by });
     return { symbol: moved, madeFrom: { kind: 'slide', of: 'after', by } };

@@ -17,6 +17,9 @@ export const DEVICE_IDS = [
   'sus',
   'recast',
   'inner line',
+  'two parts',
+  'double stops',
+  'enclosure',
   'harmonised line',
   'drone',
   'sixth to ninth',
@@ -27,16 +30,32 @@ export type DeviceId = (typeof DEVICE_IDS)[number];
 
 /** How a chord comes about that the connector does not voice by itself. */
 export type MadeFrom =
-  /** The grip of a neighbouring chord of the device, so many half steps higher. */
-  | { readonly kind: 'slide'; readonly of: 'before' | 'after'; readonly by: number }
+  /** The grip of a neighbouring chord, or its top note alone, so many half steps higher. */
+  | {
+      readonly kind: 'slide';
+      readonly of: 'before' | 'after';
+      readonly by: number;
+      readonly top?: boolean;
+    }
   /** The voicing of another chord of the device, its voice with the degree moved so many half steps. */
   | { readonly kind: 'walk'; readonly from: number; readonly degree: Degree; readonly by: number }
   /** The voicing of another chord of the device, moved along a scale. */
   | { readonly kind: 'step'; readonly from: number; readonly steps: Steps }
   /** The bass note alone. */
   | { readonly kind: 'bass' }
-  /** A single note. */
-  | { readonly kind: 'note'; readonly midi: number };
+  /** So many voices of another chord of the device, the lowest or the highest. */
+  | {
+      readonly kind: 'part';
+      readonly from: number;
+      readonly voices: number;
+      readonly side: 'low' | 'high';
+    }
+  /** Just these notes. */
+  | { readonly kind: 'notes'; readonly midis: readonly number[] };
+
+export const DEVICE_GROUPS = ['the whole grip', 'hold and move', 'a line', 'other chords'] as const;
+/** What the hand does: takes the whole grip somewhere; holds some notes and moves others; plays a line; plays other chords. */
+export type DeviceGroup = (typeof DEVICE_GROUPS)[number];
 
 /** One of the chords that a device makes. */
 export interface MovedChord {
@@ -57,6 +76,8 @@ export interface MovedChord {
   readonly steps?: readonly Steps[];
   /** Which way the top goes from here to the next chord of the device. */
   readonly top?: TopMotion;
+  /** What it shares with the chord before it goes on sounding and is not struck again. */
+  readonly tied?: boolean;
 }
 
 /** Whole chords of the chorus, as a device meets them. */
@@ -91,12 +112,15 @@ export interface DeviceOffer {
   readonly covers: number;
   /** They fill the stretch without gaps. */
   readonly chords: readonly MovedChord[];
+  /** What the grip of the chord after it has to be movable by: chords of the device are made of that. */
+  readonly leadsInto?: readonly Steps[];
 }
 
 export interface MovementDevice {
   readonly id: DeviceId;
   readonly label: string;
   readonly about: string;
+  readonly group: DeviceGroup;
   /** How far it leads from the written changes: 1 colours them, 2 moves inside them, 3 puts others in. */
   readonly level: 1 | 2 | 3;
   readonly offers: (place: DevicePlace) => readonly DeviceOffer[];

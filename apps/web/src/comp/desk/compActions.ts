@@ -20,13 +20,14 @@ import {
   type Hit,
   type Loudness,
   type Pattern,
+  type Scope,
   type Timeline,
 } from '@drop-close/core';
 import { tuneNow, useDocument } from '../../document/store';
 import { engine } from '../../engine/client';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { useCompositionStore } from '../../engine/useComposition';
-import { withApplied, withoutApplied } from './devices';
+import { withAllApplied, withApplied, withoutApplied } from './devices';
 import type { HitPlace } from './hits';
 import type { BarAndBeat } from '../../place/selection';
 import { useCompDesk } from './useCompDesk';
@@ -201,6 +202,15 @@ export const compActions = {
   apply: (device: AppliedDevice): void => {
     const comp = compNow();
     if (comp) changeComp({ devices: withApplied(comp.devices, device) });
+    useCompDesk.setState({ trying: undefined });
+  },
+  /** A device applied at every chord of its bar or section that it fits. */
+  applyOver: async (device: AppliedDevice, scope: Scope): Promise<void> => {
+    const composed = await composedNow();
+    const over = composed && (await engine.spread(composed.id, device, scope));
+    const comp = compNow();
+    if (!comp || !over) return;
+    changeComp({ devices: withAllApplied(comp.devices, over) });
     useCompDesk.setState({ trying: undefined });
   },
   unapply: (device: AppliedDevice): void => {

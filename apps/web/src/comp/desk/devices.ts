@@ -9,6 +9,13 @@ export const withApplied = (
   device: AppliedDevice,
 ): AppliedDevice[] => [device, ...devices.filter((other) => !sameChord(other, device))];
 
+/** Several devices applied at once. */
+export const withAllApplied = (
+  devices: readonly AppliedDevice[],
+  added: readonly AppliedDevice[],
+): readonly AppliedDevice[] =>
+  added.reduceRight<readonly AppliedDevice[]>((all, device) => withApplied(all, device), devices);
+
 export const withoutApplied = (
   devices: readonly AppliedDevice[],
   device: AppliedDevice,

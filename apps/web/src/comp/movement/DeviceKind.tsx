@@ -1,6 +1,10 @@
 import { deviceOf, type DeviceId, type DeviceOffer } from '@drop-close/core';
 import { Button } from 'antd';
+import { useState } from 'react';
 import { prettyText } from '../../ui/symbol';
+
+/** So many are shown at first. */
+const FEW = 6;
 
 export type OfferState = 'offered' | 'tried' | 'applied';
 
@@ -14,11 +18,15 @@ interface DeviceKindProps {
 /** One device, with all that it offers at the chord in hand. */
 export function DeviceKind({ kind, offers, stateOf, onTry }: DeviceKindProps) {
   const { label, about } = deviceOf(kind);
+  const [all, setAll] = useState(false);
+  const shown = all
+    ? offers
+    : offers.filter((offer, at) => at < FEW || stateOf(offer) !== 'offered');
   return (
     <section className="device" aria-label={label}>
-      <h3 title={about}>{label}</h3>
+      <h4 title={about}>{label}</h4>
       <div className="device-variants">
-        {offers.map((offer) => {
+        {shown.map((offer) => {
           const state = stateOf(offer);
           return (
             <Button
@@ -37,6 +45,17 @@ export function DeviceKind({ kind, offers, stateOf, onTry }: DeviceKindProps) {
             </Button>
           );
         })}
+        {shown.length < offers.length && (
+          <Button
+            size="small"
+            type="text"
+            onClick={() => {
+              setAll(true);
+            }}
+          >
+            {offers.length - shown.length} more
+          </Button>
+        )}
       </div>
     </section>
   );

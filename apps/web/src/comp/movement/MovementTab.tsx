@@ -1,18 +1,24 @@
-import { deviceOf, type DeviceOffer } from '@drop-close/core';
-import { Button, Input } from 'antd';
+import { DEVICE_GROUPS, deviceOf, type DeviceGroup, type DeviceOffer } from '@drop-close/core';
+import { Input } from 'antd';
 import { useState } from 'react';
 import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
-import { ChordSymbol } from '../../profile/ChordSymbol';
-import { prettyText } from '../../ui/symbol';
-import { compActions } from '../desk/compActions';
 import { isApplied } from '../desk/devices';
 import { useCompDesk } from '../desk/useCompDesk';
 import { AppliedList } from './AppliedList';
-import { DeviceKind } from './DeviceKind';
+import { DeviceKind, type OfferState } from './DeviceKind';
 import { readLine } from './readLine';
+import { Tried } from './Tried';
 import { useHearTried } from './useHearTried';
 import { appliedFrom, useOffers } from './useOffers';
+
+/** What the hand does. */
+const GROUP_LABELS: Readonly<Record<DeviceGroup, string>> = {
+  'the whole grip': 'Move the whole grip',
+  'hold and move': 'Hold some notes, move others',
+  'a line': 'Play a line',
+  'other chords': 'Other chords in its place',
+};
 
 /** What may move at the chord in hand: tried by ear and in the threads, then applied or left. */
 export function MovementTab({ composed }: { composed: ComposedChoruses }) {
@@ -26,53 +32,35 @@ export function MovementTab({ composed }: { composed: ComposedChoruses }) {
   const tried = here.offers.find(
     ({ device, variant }) => trying?.device === device && trying.variant === variant,
   );
+  const stateOf = (offer: DeviceOffer): OfferState => {
+    if (isApplied(devices, offer, here.at, here.chorus)) return 'applied';
+    return tried === offer ? 'tried' : 'offered';
+  };
   return (
     <>
-      {tried && trying && (
-        <section className="trying" aria-label="What is tried">
-          <p>
-            <b>{deviceOf(tried.device).label}</b>, {prettyText(tried.label)}
-          </p>
-          <Chords offer={tried} />
-          <p className="quiet">{prettyText(tried.why)}</p>
-          <div className="hit-tools">
-            <Button
-              type="primary"
-              size="small"
-              onClick={() => {
-                compActions.apply(trying);
-              }}
-            >
-              Apply
-            </Button>
-            <Button
-              size="small"
-              onClick={() => {
-                useCompDesk.setState({ trying: undefined });
-              }}
-            >
-              Leave it
-            </Button>
-          </div>
-        </section>
-      )}
+      {tried && trying && <Tried offer={tried} applied={trying} />}
       {kinds.length === 0 && (
         <p className="quiet">Nothing moves at this chord; try its neighbours.</p>
       )}
-      {kinds.map((kind) => (
-        <DeviceKind
-          key={kind}
-          kind={kind}
-          offers={here.offers.filter(({ device }) => device === kind)}
-          stateOf={(offer) => {
-            if (isApplied(devices, offer, here.at, here.chorus)) return 'applied';
-            return tried === offer ? 'tried' : 'offered';
-          }}
-          onTry={(offer) => {
-            useCompDesk.setState({ trying: appliedFrom(offer, here, notes) });
-          }}
-        />
-      ))}
+      {DEVICE_GROUPS.map((group) => {
+        const own = kinds.filter((kind) => deviceOf(kind).group === group);
+        return own.length === 0 ? null : (
+          <section key={group} className="device-group" aria-label={GROUP_LABELS[group]}>
+            <h3>{GROUP_LABELS[group]}</h3>
+            {own.map((kind) => (
+              <DeviceKind
+                key={kind}
+                kind={kind}
+                offers={here.offers.filter(({ device }) => device === kind)}
+                stateOf={stateOf}
+                onTry={(offer) => {
+                  useCompDesk.setState({ trying: appliedFrom(offer, here, notes) });
+                }}
+              />
+            ))}
+          </section>
+        );
+      })}
       <label className="line-field">
         A line to harmonise here
         <Input
@@ -89,11 +77,3 @@ export function MovementTab({ composed }: { composed: ComposedChoruses }) {
     </>
   );
 }
-
-const Chords = ({ offer }: { offer: DeviceOffer }) => (
-  <p className="device-chords">
-    {offer.chords.map(({ symbol, at }) => (
-      <ChordSymbol key={at} symbol={symbol} />
-    ))}
-  </p>
-);

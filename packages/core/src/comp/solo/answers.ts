@@ -124,7 +124,7 @@ function phraseKey({ notes, at }: SoloPhrase, { timeline }: AnswerRequest): stri
 function answerFor(gap: Gap, request: AnswerRequest, chance: Chance): Answer | undefined {
   const density = request.densityAt(gap.free[0]!.bar) ?? 1;
   for (let size = sizeFor(gap.after, density); size >= 1; size -= 1) {
-    const answers = ANSWER_RHYTHMS[size as AnswerSize].flatMap((rhythm) =>
+    const answers = ANSWER_RHYTHMS[size].flatMap((rhythm) =>
       Array.from({ length: LATEST + 1 }, (_, later): Answer => ({ wait: BREATH + later, rhythm })),
     );
     // The last stroke to a phrase that ended long is held, for an eighth more at least.

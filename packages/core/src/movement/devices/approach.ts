@@ -7,6 +7,7 @@ export const approach: MovementDevice = {
   id: 'approach chord',
   label: 'Approach the next chord',
   about: 'On the last beat the scale chord a step below or above the next one leads into it.',
+  group: 'the whole grip',
   level: 1,
   offers: (place) => {
     const { here } = place;

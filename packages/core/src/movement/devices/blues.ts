@@ -14,6 +14,7 @@ export const sixthToNinth: MovementDevice = {
   id: 'sixth to ninth',
   label: 'Sixth sliding to the ninth',
   about: 'Three notes of the sixth chord slide down a whole step: the ninth, without its root.',
+  group: 'the whole grip',
   level: 1,
   offers: ({ here: { chord, length } }) => {
     if (!isBluesDominant(chord) || length < 2) return [];
@@ -34,6 +35,7 @@ export const cellsUp: MovementDevice = {
   id: 'cells up the neck',
   label: 'Cells up the neck',
   about: 'Three tones that still tell the chord, a different three on every beat, each higher.',
+  group: 'a line',
   level: 2,
   offers: ({ here: { chord, length }, window }) => {
     if (!isBluesDominant(chord) || length < 3) return [];
@@ -70,12 +72,13 @@ export const callAndAnswer: MovementDevice = {
   id: 'call and answer',
   label: 'A call, and the chord answers',
   about: 'Two beats of single notes from the blues, answered by the chord.',
+  group: 'a line',
   level: 2,
   offers: ({ here: { chord, length }, window }) => {
     if (!isBluesDominant(chord) || length < 4) return [];
     const from = rootUnder(chord, window);
     const call = CALL.map((above): readonly [Part, number] => [
-      { symbol: chord.symbol, madeFrom: { kind: 'note', midi: from + above } },
+      { symbol: chord.symbol, madeFrom: { kind: 'notes', midis: [from + above] } },
       0.5,
     ]);
     return [

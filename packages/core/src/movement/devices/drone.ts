@@ -11,6 +11,7 @@ export const drone: MovementDevice = {
   label: 'Hold one note on top',
   about:
     'One note stays on top while the voices under it move: the tonic, or a 7 that the next chord shares.',
+  group: 'hold and move',
   level: 1,
   offers: (place) => {
     const { here } = place;

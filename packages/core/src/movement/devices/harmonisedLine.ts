@@ -8,6 +8,7 @@ export const harmonisedLine: MovementDevice = {
   id: 'harmonised line',
   label: 'Block chords under a line',
   about: 'Chord tones of the line on the sixth chord, the notes between on the diminished one.',
+  group: 'a line',
   level: 2,
   offers: (place) => {
     const { here, window, line } = place;

@@ -22,6 +22,7 @@ export const holdAndMove: MovementDevice = {
   id: 'hold and move',
   label: 'Hold one note and move the rest',
   about: 'One note of the grip stays; the others go a step or two along the scale and come back.',
+  group: 'hold and move',
   level: 2,
   offers: ({ here: { chord, length } }) => {
     const reading = length >= SHORTEST ? sixthAndDiminished(chord) : undefined;
@@ -61,13 +62,14 @@ function offer({ symbol, length, hold, direction, steps }: Holding): DeviceOffer
   const step = (each: Steps): Part => ({
     symbol,
     madeFrom: { kind: 'step', from: 0, steps: each },
+    tied: true,
   });
   const back: MadeFrom = { kind: 'step', from: 0, steps: { ...steps[0]!, by: 0 } };
   const parts: Part[] = [
     { symbol, steps },
     ...steps.map(step),
     ...steps.slice(0, -1).reverse().map(step),
-    { symbol, madeFrom: back },
+    { symbol, madeFrom: back, tied: true },
   ];
   const each = length / 2 / (parts.length - 1);
   const name = hold === 'R' ? 'root' : prettyDegree(hold);

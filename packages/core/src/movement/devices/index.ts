@@ -1,7 +1,9 @@
 import type { DeviceId, MovementDevice } from '../types';
 import { approach } from './approach';
 import { callAndAnswer, cellsUp, sixthToNinth } from './blues';
+import { doubleStops } from './doubleStops';
 import { drone } from './drone';
+import { enclosure } from './enclosure';
 import { harmonisedLine } from './harmonisedLine';
 import { holdAndMove } from './holdAndMove';
 import { innerLine } from './innerLine';
@@ -12,22 +14,26 @@ import { slide } from './slide';
 import { standIn } from './standIn';
 import { sus } from './sus';
 import { throughKey } from './throughKey';
+import { twoParts } from './twoParts';
 
-/** Every device, in the order in which a player meets them. */
+/** Every device, group by group, in the order in which a player meets them. */
 export const devices: readonly MovementDevice[] = [
   slide,
   approach,
-  innerLine,
-  sus,
-  drone,
   throughKey,
   sixthDiminished,
-  holdAndMove,
-  harmonisedLine,
-  relatedTwo,
   sixthToNinth,
+  innerLine,
+  holdAndMove,
+  drone,
+  sus,
+  twoParts,
+  enclosure,
+  doubleStops,
   cellsUp,
   callAndAnswer,
+  harmonisedLine,
+  relatedTwo,
   standIn,
   recast,
 ];

@@ -11,6 +11,7 @@ export const innerLine: MovementDevice = {
   id: 'inner line',
   label: 'Let one voice walk',
   about: 'All voices but one stay where they are, and that one walks.',
+  group: 'hold and move',
   level: 1,
   offers: ({ here: { chord, length } }) => {
     if (isMinor(chord) && length >= LONG) {

@@ -1,6 +1,6 @@
 import type { PitchRange } from '../../voicing/base/types';
 import { deviceOf, devices } from '.';
-import type { AppliedDevice, DeviceChord, DeviceOffer, DevicePlace } from '../types';
+import type { AppliedDevice, DeviceChord, DeviceId, DeviceOffer, DevicePlace } from '../types';
 
 /** What may be done at one chord, device by device. */
 export function offersAt(
@@ -12,6 +12,17 @@ export function offersAt(
   return place ? devices.flatMap(({ offers }) => offers(place)) : [];
 }
 
+/** What one device may do at one chord. */
+export function devicesAt(
+  device: DeviceId,
+  chords: readonly DeviceChord[],
+  at: number,
+  context: Pick<DevicePlace, 'window' | 'line'> & { readonly loop: boolean },
+): readonly DeviceOffer[] {
+  const place = placeAt(chords, at, context);
+  return place ? deviceOf(device).offers(place) : [];
+}
+
 /** What an applied device makes of its chord as it is now; nothing where it has nothing to offer there. */
 export function appliedOffer(
   chords: readonly DeviceChord[],
@@ -20,13 +31,8 @@ export function appliedOffer(
   loop: boolean,
 ): DeviceOffer | undefined {
   const { at, device, variant, line } = applied;
-  const place = placeAt(chords, at, { window, loop, ...(line ? { line } : {}) });
-  return (
-    place &&
-    deviceOf(device)
-      .offers(place)
-      .find((offer) => offer.variant === variant)
-  );
+  const context = { window, loop, ...(line ? { line } : {}) };
+  return devicesAt(device, chords, at, context).find((offer) => offer.variant === variant);
 }
 
 function placeAt(

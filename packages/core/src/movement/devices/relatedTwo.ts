@@ -10,6 +10,7 @@ export const relatedTwo: MovementDevice = {
   label: 'Its ii before the V',
   about:
     'A dominant shares its time with the ii that belongs to it: half-diminished where minor follows.',
+  group: 'other chords',
   level: 2,
   offers: (place) => {
     const { here } = place;

@@ -17,6 +17,7 @@ export const sixthDiminished: MovementDevice = {
   label: 'Sixth and diminished by turns',
   about:
     'The chord as a sixth chord, by turns with the diminished of its dominant: V7♭9 in disguise.',
+  group: 'the whole grip',
   level: 2,
   offers: ({ here: { chord, length }, window }) => {
     const reading = length >= SHORTEST ? sixthAndDiminished(chord) : undefined;

@@ -1,5 +1,6 @@
 import type { PitchedChord } from '../../chord/types';
 import { moveSymbol } from '../../chord/moveSymbol';
+import { CHROMATIC } from '../../voicing/stepped';
 import { inARow } from '../parts';
 import type { DeviceOffer, MovementDevice } from '../types';
 
@@ -17,6 +18,7 @@ export const slide: MovementDevice = {
   id: 'slide',
   label: 'Slide in by a half step',
   about: 'The grip of the next chord, a half step off and a little early, slides into place.',
+  group: 'the whole grip',
   level: 1,
   offers: ({ here, following: [next] }) => {
     if (next?.chord.kind !== 'chord') return [];
@@ -46,6 +48,7 @@ const offer = (
   label: variant,
   why: `The same grip as ${target.symbol}, one fret or key ${by < 0 ? 'lower' : 'higher'}, slides into it.`,
   covers: 1,
+  leadsInto: [{ scale: CHROMATIC, by }],
   chords: inARow([
     [{ symbol }, whole - length],
     [

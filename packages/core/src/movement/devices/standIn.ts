@@ -8,6 +8,7 @@ export const standIn: MovementDevice = {
   label: 'Put another chord in its place',
   about:
     'A chord of the same function: the tritone substitute, the backdoor, minor iv, or a neighbour.',
+  group: 'other chords',
   level: 3,
   offers: ({ here: { analysis, length } }) =>
     standIns(analysis).map(({ numeral, symbol, why }) => ({

@@ -7,6 +7,7 @@ export const sus: MovementDevice = {
   id: 'sus',
   label: 'Suspend, then resolve',
   about: 'Over one root the 4 is held where the 3 will be, and falls to it.',
+  group: 'hold and move',
   level: 1,
   offers: ({ here: { chord, length } }) => {
     if (!isDominant(chord) || length < 2) return [];

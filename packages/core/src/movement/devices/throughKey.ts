@@ -14,6 +14,7 @@ export const throughKey: MovementDevice = {
   id: 'through the key',
   label: 'Step through the key',
   about: 'From this chord to the next through the chords of the key that lie between them.',
+  group: 'the whole grip',
   level: 2,
   offers: (place) => {
     const ways = waysTo(place);

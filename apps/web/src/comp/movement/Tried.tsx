@@ -1,0 +1,61 @@
+import { deviceOf, type AppliedDevice, type DeviceOffer } from '@drop-close/core';
+import { Button } from 'antd';
+import { ChordSymbol } from '../../profile/ChordSymbol';
+import { prettyText } from '../../ui/symbol';
+import { compActions } from '../desk/compActions';
+import { useCompDesk } from '../desk/useCompDesk';
+
+interface TriedProps {
+  readonly offer: DeviceOffer;
+  readonly applied: AppliedDevice;
+}
+
+/** What is tried, heard and drawn already: applied here, over the bar or the section, or left. */
+export function Tried({ offer, applied }: TriedProps) {
+  return (
+    <section className="trying" aria-label="What is tried">
+      <p>
+        <b>{deviceOf(offer.device).label}</b>, {prettyText(offer.label)}
+      </p>
+      <p className="device-chords">
+        {offer.chords.map(({ symbol, at }) => (
+          <ChordSymbol key={at} symbol={symbol} />
+        ))}
+      </p>
+      <p className="quiet">{prettyText(offer.why)}</p>
+      <div className="hit-tools">
+        <Button
+          type="primary"
+          size="small"
+          onClick={() => {
+            compActions.apply(applied);
+          }}
+        >
+          Apply
+        </Button>
+        <Button
+          size="small"
+          title="At every chord of this bar that it fits"
+          onClick={() => void compActions.applyOver(applied, 'bar')}
+        >
+          In the bar
+        </Button>
+        <Button
+          size="small"
+          title="At every chord of this section that it fits"
+          onClick={() => void compActions.applyOver(applied, 'section')}
+        >
+          In the section
+        </Button>
+        <Button
+          size="small"
+          onClick={() => {
+            useCompDesk.setState({ trying: undefined });
+          }}
+        >
+          Leave it
+        </Button>
+      </div>
+    </section>
+  );
+}
