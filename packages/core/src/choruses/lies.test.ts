@@ -30,7 +30,7 @@ describe('what can be held while the rest moves, on guitar', () => {
         const forms = first!.steps!.map((each) => stepped(grip, each, instrument));
         const all = [grip, ...forms];
         return all.every((form) => form !== undefined)
-          ? [Math.max(...all.map((form) => playing.strain(form!, SIZES)))]
+          ? [Math.max(...all.map((form) => playing.strain(form, SIZES)))]
           : [];
       });
       return Math.min(...worst.slice(0, 12));

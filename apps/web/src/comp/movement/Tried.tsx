@@ -1,4 +1,4 @@
-import { deviceOf, type AppliedDevice, type DeviceOffer } from '@drop-close/core';
+import { deviceOf, type AppliedDevice, type DeviceOffer, type MovedChord } from '@drop-close/core';
 import { Button } from 'antd';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { prettyText } from '../../ui/symbol';
@@ -10,6 +10,10 @@ interface TriedProps {
   readonly applied: AppliedDevice;
 }
 
+/** A chord that is another than the one before it. */
+const isAnother = ({ symbol }: MovedChord, at: number, chords: readonly MovedChord[]): boolean =>
+  chords[at - 1]?.symbol !== symbol;
+
 /** What is tried, heard and drawn already: applied here, over the bar or the section, or left. */
 export function Tried({ offer, applied }: TriedProps) {
   return (
@@ -18,7 +22,7 @@ export function Tried({ offer, applied }: TriedProps) {
         <b>{deviceOf(offer.device).label}</b>, {prettyText(offer.label)}
       </p>
       <p className="device-chords">
-        {offer.chords.map(({ symbol, at }) => (
+        {offer.chords.filter(isAnother).map(({ symbol, at }) => (
           <ChordSymbol key={at} symbol={symbol} />
         ))}
       </p>

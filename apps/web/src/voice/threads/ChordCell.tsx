@@ -19,6 +19,8 @@ interface ChordCellProps {
   readonly locked: boolean;
   readonly selected: boolean;
   readonly sounding: boolean;
+  /** The same chord again: its symbol stands before it. */
+  readonly again: boolean;
   /** Position among the chords of the chorus. */
   readonly index: number;
   readonly hand: CellHand;
@@ -79,7 +81,11 @@ export const ChordCell = memo(function ChordCell(props: ChordCellProps) {
       }}
     >
       <span className="chord-symbol">
-        {event.part ? <span aria-hidden>·</span> : <ChordSymbol symbol={event.chord.symbol} />}
+        {event.part || props.again ? (
+          <span aria-hidden>·</span>
+        ) : (
+          <ChordSymbol symbol={event.chord.symbol} />
+        )}
         {locked && <LockFilled className="chord-lock" />}
       </span>
       <span style={{ height: threadHeight }} />

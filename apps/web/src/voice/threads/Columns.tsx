@@ -15,6 +15,8 @@ export function Columns(props: ThreadSystemProps) {
   return system.chords.map((column) => {
     const event = timeline.events[column.index];
     if (!event) return null;
+    const before = timeline.events[column.index - 1];
+    const again = before?.bar === event.bar && before.chord.symbol === event.chord.symbol;
     return (
       <ChordCell
         key={column.index}
@@ -29,6 +31,7 @@ export function Columns(props: ThreadSystemProps) {
         locked={locked.has(column.index)}
         selected={selected === column.index}
         sounding={sounding === column.index}
+        again={again}
         hand={hand}
       />
     );
