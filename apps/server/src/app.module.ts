@@ -6,6 +6,7 @@ import { HealthController } from './health/health.controller';
 import { InvalidBody, fieldProblems } from './problem/errors';
 import { ProblemFilter } from './problem/problem.filter';
 import { ProfileModule } from './profile/profile.module';
+import { LicksModule } from './licks/licks.module';
 import { SetsModule } from './sets/sets.module';
 import { SolosModule } from './solos/solos.module';
 import { TunesModule } from './tunes/tunes.module';
@@ -15,6 +16,7 @@ import { TunesModule } from './tunes/tunes.module';
     DatabaseModule,
     TunesModule,
     ArrangementsModule,
+    LicksModule,
     SetsModule,
     SolosModule,
     ProfileModule,

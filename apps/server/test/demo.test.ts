@@ -24,7 +24,7 @@ import {
   type SoloLine,
 } from '@drop-close/core';
 import type { EveryFamily, VoicedInFamily } from './everyFamily';
-import { readDemo, readDemoSets, readDemoSolos } from '../src/demo/readDemo';
+import { readDemo, readDemoLicks, readDemoSets, readDemoSolos } from '../src/demo/readDemo';
 import { summarize } from '../src/tunes/summary';
 
 const DEMO = resolve(__dirname, '../../../demo');
@@ -90,6 +90,16 @@ it('has two solo lines over each of three tunes, as long as the tune', async () 
     expect(end).toBeGreaterThan(length - 8);
     expect(end).toBeLessThanOrEqual(length);
   }
+});
+
+it('has licks of our own, some with an answer, and says which cannot be read', async () => {
+  const licks = await readDemoLicks(DEMO);
+  expect(licks.length).toBeGreaterThanOrEqual(4);
+  expect(licks.filter(({ answer }) => answer).length).toBeGreaterThan(0);
+  const folder = await mkdtemp(join(tmpdir(), 'demo-'));
+  const wrong = [{ name: 'Off', key: 'C', notes: 'C4 H4', answer: '' }];
+  await writeFile(join(folder, 'licks.json'), JSON.stringify(wrong));
+  await expect(readDemoLicks(folder)).rejects.toThrow('licks.json, "Off", notes: “H4”, number 2');
 });
 
 /** Two solos over each tune: its demo solos, or where it has none two of the stand-in. */

@@ -392,6 +392,18 @@ export {
 export { HOLDS, TOUCHES, type Hit, type Hold, type Loudness, type Touch } from './comp/base/types';
 
 export { compBehind, mendBar, type CompBehind } from './choruses/behind';
+export { layOver, type LaidOver, type LayOverRequest } from './choruses/layOver';
+export {
+  CALLERS,
+  LICK_PLACES,
+  type Caller,
+  type LaidLick,
+  type LickPlace,
+} from './comp/licks/layLicks';
+export { fingerLine, type FingeredNote } from './comp/licks/fingerLine';
+export { readNotes, writeNotes } from './comp/licks/lickText';
+export { readLick } from './comp/licks/readLick';
+export { type Lick, type LickProblem, type ReadLick } from './comp/licks/types';
 export { compose, type Composed, type ComposeRequest } from './choruses/compose';
 export { TEXTURE_FAMILIES } from './choruses/data';
 export { defaultSection, noComp } from './comp/defaults';
@@ -463,6 +475,8 @@ export type {
   ArrangementFields,
   ArrangementView,
   FieldProblem,
+  LickFields,
+  LickView,
   ProblemDetails,
   ProfileView,
   SetFields,

@@ -132,6 +132,7 @@ export class CompBody {
   @IsOptional() @IsIn(ENDINGS) ending?: NonNullable<StoredComp['ending']>;
   @IsInt() @Min(0) @Max(150) swing!: number;
   @IsOptional() @IsUUID() behind!: string | null;
+  @IsOptional() @IsBoolean() ownLine?: boolean;
   @IsInt() @Min(1) @Max(3) strictness!: StoredComp['strictness'];
   @IsBoolean() yields!: boolean;
 }

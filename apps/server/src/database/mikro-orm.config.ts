@@ -3,6 +3,7 @@ import { defineConfig, type Options } from '@mikro-orm/postgresql';
 import { ArrangementEntity } from '../arrangements/arrangement.entity';
 import { ProfileEntity } from '../profile/profile.entity';
 import { SetEntity } from '../sets/set.entity';
+import { LickEntity } from '../licks/lick.entity';
 import { SoloEntity } from '../solos/solo.entity';
 import { TuneEntity } from '../tunes/tune.entity';
 import { Migration20261124FirstTables } from './migrations/Migration20261124FirstTables';
@@ -11,11 +12,12 @@ import { Migration20261126Profile } from './migrations/Migration20261126Profile'
 import { Migration20261127SoloLines } from './migrations/Migration20261127SoloLines';
 import { Migration20261128Places } from './migrations/Migration20261128Places';
 import { Migration20261128SoloVersions } from './migrations/Migration20261128SoloVersions';
+import { Migration20261129Licks } from './migrations/Migration20261129Licks';
 
 export function databaseOptions(url: string): Options {
   return defineConfig({
     clientUrl: url,
-    entities: [TuneEntity, ArrangementEntity, SetEntity, ProfileEntity, SoloEntity],
+    entities: [TuneEntity, ArrangementEntity, SetEntity, ProfileEntity, SoloEntity, LickEntity],
     extensions: [Migrator],
     migrations: {
       migrationsList: [
@@ -25,6 +27,7 @@ export function databaseOptions(url: string): Options {
         { name: 'Migration20261127SoloLines', class: Migration20261127SoloLines },
         { name: 'Migration20261128Places', class: Migration20261128Places },
         { name: 'Migration20261128SoloVersions', class: Migration20261128SoloVersions },
+        { name: 'Migration20261129Licks', class: Migration20261129Licks },
       ],
       snapshot: false,
       silent: true,

@@ -7,7 +7,8 @@ import { TuneEntity } from '../tunes/tune.entity';
 import { TunesService } from '../tunes/tunes.service';
 import { SetsService } from '../sets/sets.service';
 import { SolosService } from '../solos/solos.service';
-import { readDemo, readDemoSets, readDemoSolos } from './readDemo';
+import { LicksService } from '../licks/licks.service';
+import { readDemo, readDemoLicks, readDemoSets, readDemoSolos } from './readDemo';
 import { bringUp } from '../database/bringUp';
 
 /** Loads the demo tunes once: into a book that has never held a tune, thrown away or not. */
@@ -32,7 +33,9 @@ async function main(): Promise<void> {
       const tuneId = ids.get(tune);
       if (tuneId) await new SolosService(em).create(tuneId, { name, line });
     }
-    const counts = `${demo.length} demo tunes, ${sets.length} sets and ${solos.length} solo lines`;
+    const licks = await readDemoLicks(config.demoFolder);
+    for (const lick of licks) await new LicksService(em).create(lick);
+    const counts = `${demo.length} demo tunes, ${sets.length} sets, ${solos.length} solo lines and ${licks.length} licks`;
     process.stdout.write(`Loaded ${counts}.\n`);
   } finally {
     await orm.close(true);

@@ -1,10 +1,13 @@
 import { readFile, readdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import {
+  FOUR_FOUR,
   formatChart,
   formatMeter,
   parseChart,
+  readLick,
   readSoloFile,
+  type Lick,
   type SoloLine,
 } from '@drop-close/core';
 import type { TuneBody } from '../tunes/tune.dto';
@@ -73,4 +76,15 @@ export async function readDemoSolos(folder: string): Promise<DemoSolo[]> {
       return { tune: title, name: solo.value.name, line: solo.value.line };
     }),
   );
+}
+
+/** Reads the demo licks. @throws when one cannot be played, with its name and what is wrong. */
+export async function readDemoLicks(folder: string): Promise<Lick[]> {
+  const licks = JSON.parse(await readFile(join(folder, 'licks.json'), 'utf8')) as Lick[];
+  for (const lick of licks) {
+    const read = readLick(lick, FOUR_FOUR);
+    if (read.ok) continue;
+    throw new Error(`licks.json, "${lick.name}", ${read.problem.part}: ${read.problem.message}`);
+  }
+  return licks;
 }

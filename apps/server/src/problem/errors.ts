@@ -20,7 +20,7 @@ export class StaleSave extends ConflictException {
 }
 
 /** What can be missing. */
-export type ThingName = 'tune' | 'arrangement' | 'set' | 'solo line';
+export type ThingName = 'tune' | 'arrangement' | 'set' | 'solo line' | 'lick';
 
 export class NoSuchThing extends NotFoundException {
   constructor(what: ThingName, id: string) {

@@ -3,6 +3,8 @@ import type {
   ProblemDetails,
   ArrangementFields,
   ArrangementView,
+  LickFields,
+  LickView,
   ProfileView,
   SetFields,
   SetView,
@@ -73,6 +75,11 @@ export const api = {
     request<SoloView>('POST', `/tunes/${tuneId}/solos`, fields),
   saveSolo: ({ id, tuneId, ...body }: SoloView) => request<SoloView>('PUT', `/solos/${id}`, body),
   deleteSolo: (id: string) => request<undefined>('DELETE', `/solos/${id}`),
+  licks: () => request<LickView[]>('GET', '/licks'),
+  createLick: (fields: LickFields) => request<LickView>('POST', '/licks', fields),
+  saveLick: ({ id, ...body }: LickView) => request<LickView>('PUT', `/licks/${id}`, body),
+  deleteLick: (id: string) => request<undefined>('DELETE', `/licks/${id}`),
+  restoreLick: (id: string) => request<LickView>('POST', `/licks/${id}/restore`),
   restoreSolo: (id: string) => request<SoloView>('POST', `/solos/${id}/restore`),
 };
 

@@ -4,6 +4,7 @@ import { useSelection } from '../place/selection';
 import { ChordSymbol } from '../profile/ChordSymbol';
 import { Grip } from '../voice/desk/Grip';
 import { HitsTab } from './HitsTab';
+import { LicksTab } from './licks/LicksTab';
 import { MovementTab } from './movement/MovementTab';
 import { SoloTab } from './solo/SoloTab';
 import { samePlace } from './desk/hits';
@@ -40,6 +41,7 @@ export function CompPanel({ composed }: { composed: ComposedChoruses }) {
         items={[
           { key: 'hits', label: 'Hits', children: <HitsTab composed={composed} /> },
           { key: 'movement', label: 'Movement', children: <MovementTab composed={composed} /> },
+          { key: 'licks', label: 'Licks', children: <LicksTab composed={composed} /> },
           { key: 'soloist', label: 'Soloist', children: <SoloTab composed={composed} /> },
         ]}
       />

@@ -10,8 +10,11 @@ import type {
   FamilyId,
   FamilyTable,
   Instruments,
+  LaidOver,
+  LayOverRequest,
   Learned,
   RankedPath,
+  Result,
   Scope,
   SoloLine,
   StandInRequest,
@@ -141,6 +144,10 @@ class EngineClient {
     scope: Scope,
   ): Promise<readonly AppliedDevice[] | undefined> {
     return this.ask((engine) => engine.spread(id, applied, scope));
+  }
+
+  layLicks(id: number, request: LayOverRequest): Promise<Result<LaidOver, string> | undefined> {
+    return this.ask(async (engine) => engine.layLicks(id, request));
   }
 
   band(id: number, question: BandQuestion): Promise<BandPlan | undefined> {

@@ -21,6 +21,8 @@ import type {
   Learned,
   Feel,
   Instruments,
+  LaidOver,
+  LayOverRequest,
   NotConnected,
   School,
   Scope,
@@ -34,6 +36,7 @@ import type {
   Timeline,
   Voicing,
   RankedPath,
+  Result,
 } from '@drop-close/core';
 
 export interface VoiceRequest extends TuneText {
@@ -138,6 +141,8 @@ export interface Composer {
     applied: AppliedDevice,
     scope: Scope,
   ) => readonly AppliedDevice[] | undefined;
+  /** Licks over the choruses with chords in the gaps, or why not. */
+  readonly layLicks: (id: number, request: LayOverRequest) => Result<LaidOver, string> | undefined;
   readonly band: (id: number, question: BandQuestion) => BandPlan | undefined;
   /** A Standard MIDI File of all that sounds. */
   readonly song: (id: number, title: string) => Uint8Array | undefined;

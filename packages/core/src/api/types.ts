@@ -8,6 +8,7 @@ import type { Profile } from '../arrangement/profile/profile';
 import type { StoredArrangement } from '../arrangement/stored/stored';
 import type { ChartPlaces } from '../chart/placeTypes';
 import type { Feel } from '../chart/types';
+import type { Lick } from '../comp/licks/types';
 import type { SoloLine } from '../comp/solo/types';
 
 export interface TuneFields {
@@ -93,6 +94,14 @@ export interface SoloView extends SoloFields {
   readonly id: string;
   readonly tuneId: string;
   readonly over: LineFrame;
+  readonly version: number;
+}
+
+/** A phrase of the player's own, with the rhythm of its answer. */
+export type LickFields = Lick;
+
+export interface LickView extends LickFields {
+  readonly id: string;
   readonly version: number;
 }
 

@@ -9,8 +9,10 @@ import { EIGHTH, inTicks } from '../comp/base/time';
 import type { AppliedDevice } from '../movement/types';
 import type { Hit } from '../comp/base/types';
 import { quarters, type Ticks } from '../base/units';
-import { compose, type Composed, type ComposeRequest } from './compose';
+import { compose, settledInstrument, type Composed, type ComposeRequest } from './compose';
+import { isFretted } from '../voicing/playingOf';
 import { playPlan } from './hits';
+import { lineNeedsHand } from './ownLine';
 import { movedChoruses, type Moved } from './moved';
 import { planByBar, plannedSections } from './sections';
 import type { Comp } from '../comp/comping';
@@ -64,7 +66,9 @@ function densitiesIn({ chorus, comp }: ComposeRequest, timeline: Timeline) {
 function toldIn(left: RoomLeft, request: ComposeRequest, question: LeaveRoomRequest): RoomLeft {
   const densityAt = densitiesIn(request, question.timeline);
   const plays = (bar: number): boolean => densityAt(bar) !== undefined;
-  return tellHarmony(left, { ...question, loop: request.arrangement.loop }, plays);
+  const { loop } = request.arrangement;
+  const onlyGaps = (request.comp.ownLine ?? false) && isFretted(settledInstrument(request));
+  return tellHarmony(left, { ...question, loop, onlyGaps }, plays);
 }
 
 /** Hits that nobody solos over: each chord is struck at least once. */
@@ -82,6 +86,15 @@ export function withHarmonyTold(
     figures: undefined,
     yielding: 0,
   };
+}
+
+/**
+ * A line of the player's own with chords in its gaps, by the same hands: hits as they are laid, the harmony told where the hands
+ * are free, and each chord let go where the line needs its fingers.
+ */
+export function compOwnLine(request: ComposeRequest, hits: readonly Hit[]): CompBehind {
+  const own = { ...request, comp: { ...request.comp, ownLine: true } };
+  return compedAround(own, own.comp, (question) => toldIn({ hits, decisions: [] }, own, question));
 }
 
 /** Devices that leave the soloist room: strictly, only where no chord of them falls on the moving line. */
@@ -129,7 +142,7 @@ function compedAround(
   let composed = composedOf(hits);
   // What is cut leaves the others more room, and they may be voiced anew: each round cuts at least one hit.
   for (;;) {
-    const cut = withoutClashes(composed, hits, question);
+    const cut = withoutClashes(composed, hits, question, request);
     if (!cut.decisions.length) break;
     decisions.push(...cut.decisions);
     hits = cut.hits;
@@ -151,12 +164,18 @@ const byTime = (decisions: readonly Decision[]): Decision[] =>
  * ones that rub are left out.
  */
 function withoutClashes(
-  { sounding, judged }: Composed,
+  composed: Composed,
   hits: readonly Hit[],
   question: LeaveRoomRequest,
+  request: ComposeRequest,
 ): RoomLeft {
+  const { sounding, judged, voiced } = composed;
   const room = roomFor(question);
   const decisions: Decision[] = [];
+  const path = request.comp.ownLine && voiced.status === 'found' ? voiced.path : undefined;
+  const needed = path
+    ? lineNeedsHand(sounding, path, question.line, settledInstrument(request))
+    : new Map<Hit, Ticks>();
   const rubsFrom = new Map(
     sounding.flatMap(({ hit }, at): (readonly [Hit, Ticks])[] => {
       const times = (judged[at]?.clashes ?? []).map(({ from }) => from);
@@ -164,10 +183,14 @@ function withoutClashes(
     }),
   );
   const kept = hits.flatMap((hit): Hit[] => {
-    const from = rubsFrom.get(hit);
-    if (from === undefined) return [hit];
+    const [rubs, hand] = [rubsFrom.get(hit), needed.get(hit)];
+    if (rubs === undefined && hand === undefined) return [hit];
+    const from = Math.min(rubs ?? Infinity, hand ?? Infinity);
     const place = { bar: hit.bar, at: hit.at };
-    const why = 'No voicing keeps clear of the note that is held.';
+    const why =
+      hand === from
+        ? 'The line needs the hand.'
+        : 'No voicing keeps clear of the note that is held.';
     if (hit.hold === 'short') {
       decisions.push({ ...place, doing: 'left out', why });
       return [];

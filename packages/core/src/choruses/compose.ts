@@ -4,6 +4,7 @@
  */
 import { defaultInstruments, type Instruments } from '../voicing/data';
 import type { Chorus } from '../arrangement/chorus/chorus';
+import { instrumentOf } from '../arrangement/stored/defaults';
 import type { Arrangement } from '../arrangement/stored/types';
 import type { Connector } from '../connect/connect';
 import type { NotConnected, Rule } from '../connect/base/types';
@@ -23,9 +24,11 @@ import type { Hit } from '../comp/base/types';
 import { ticks, type Midi } from '../base/units';
 import { TEXTURE_FAMILIES } from './data';
 import type { Choruses } from './frame';
+import { leftHandRule } from './ownLine';
 import { movedChoruses, type PlacedDevice } from './moved';
 import { planByBar, plannedSections, type PlannedSection } from './sections';
 import type { Comp } from '../comp/comping';
+import type { Instrument } from '../voicing/base/types';
 import { voiceChoruses, type VoicedChoruses } from './voiced';
 
 export interface ComposeRequest {
@@ -61,7 +64,9 @@ export function compose(request: ComposeRequest): Composed {
   const { choruses, placed } = movedChoruses(chorus, comp.plan.length, comp.devices, ground);
   const sections = plannedSections(chorus, comp.plan);
   const sounding = soundingOf(request, choruses, placed);
-  const textures = textureRules(choruses, sections);
+  const textures = comp.ownLine
+    ? handRules(choruses, settledInstrument(request))
+    : textureRules(choruses, sections);
   const clear = comp.yields ? clearRules(sounding, line) : {};
   const rules = merged(textures, clear);
   const voiced = voiceChoruses(request.connector, {
@@ -129,6 +134,17 @@ function deviceHits({ timeline, origins }: Choruses): Hit[] {
       },
     ];
   });
+}
+
+/** The instrument in the player's hands. */
+export const settledInstrument = ({
+  arrangement,
+  instruments = defaultInstruments,
+}: ComposeRequest): Instrument => instrumentOf(arrangement, instruments);
+
+function handRules({ timeline }: Choruses, instrument: Instrument): Record<number, Rule> {
+  const rule = leftHandRule(instrument);
+  return rule ? Object.fromEntries(timeline.events.map((_, at) => [at, rule])) : {};
 }
 
 function textureRules(

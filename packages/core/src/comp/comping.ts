@@ -47,6 +47,8 @@ export interface Comp {
   readonly swing: number;
   /** The solo line played behind, by its id. */
   readonly behind: string | null;
+  /** The line is played by the same hands: it is no soloist's. Default not. */
+  readonly ownLine?: boolean;
   /** How strictly the soloist is left alone, from 1 to 3. */
   readonly strictness: Strictness;
   /** Voicings keep clear of what the soloist holds. */

@@ -18,8 +18,11 @@ import {
   type Comp,
   type CompBehind,
   type Hit,
+  type LaidOver,
+  type LayOverRequest,
   type Loudness,
   type Pattern,
+  type Result,
   type Scope,
   type Timeline,
 } from '@drop-close/core';
@@ -198,6 +201,11 @@ export const compActions = {
   mend: async (bar: number): Promise<void> => {
     const composed = await composedNow();
     if (composed) takeIn(await engine.mendBar(composed.id, bar));
+  },
+  /** Licks over the choruses: a line to be kept, and what the chords play with it; or why not. */
+  layLicks: async (request: LayOverRequest): Promise<Result<LaidOver, string> | undefined> => {
+    const composed = await composedNow();
+    return composed && engine.layLicks(composed.id, request);
   },
   apply: (device: AppliedDevice): void => {
     const comp = compNow();

@@ -2,7 +2,7 @@ import type { AppliedDevice, Decision } from '@drop-close/core';
 import { create } from 'zustand';
 import type { HitPlace } from './hits';
 
-export type CompTab = 'hits' | 'movement' | 'soloist';
+export type CompTab = 'hits' | 'movement' | 'licks' | 'soloist';
 
 /** What stands open on the Comp screen, and what is in hand. */
 interface CompDesk {

@@ -1,5 +1,5 @@
 import type { SoloLine, SoloView } from '@drop-close/core';
-import { App, Button, Upload } from 'antd';
+import { App, Button, Switch, Upload } from 'antd';
 import { useState } from 'react';
 import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
@@ -63,6 +63,18 @@ export function SoloTab({ composed }: { composed: ComposedChoruses }) {
           />
         ))}
       </ul>
+      {comp.behind !== null && (
+        <label className="setup-round">
+          <Switch
+            size="small"
+            checked={comp.ownLine ?? false}
+            onChange={(ownLine) => {
+              changeComp({ ownLine });
+            }}
+          />
+          I play this line myself: one pair of hands for line and chords
+        </label>
+      )}
       <Upload
         accept=".mid,.midi,.musicxml,.xml,.mxl"
         showUploadList={false}

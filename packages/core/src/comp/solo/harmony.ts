@@ -63,6 +63,8 @@ const SOFT = 2;
 export interface HarmonyRequest extends LeaveRoomRequest {
   /** The chorus comes round: what is pushed over its end plays the first chord. */
   readonly loop: boolean;
+  /** Nothing is struck while the line sounds: the hand that would is at the line. Default false. */
+  readonly onlyGaps?: boolean;
 }
 
 /**
@@ -89,15 +91,16 @@ export function tellHarmony(
     places.take(place);
     put.push({ at, place });
   };
+  const can = ({ place }: Found): boolean => !request.onlyGaps || place.zone.kind === 'gap';
   const must = ({ at, place }: Found): boolean =>
     place.zone.kind !== 'line' || isLeftByPush(at, timeline, sounding);
-  for (const at of untold) tell(at, must);
+  for (const at of untold) tell(at, (found) => can(found) && must(found));
   const weight = (at: number): number => weightOf(timeline.events[at]!, timeline.bars);
   const least = Math.ceil(LEAST_TOLD[strictness] * asked.length) - (asked.length - untold.length);
   const covered = untold
     .filter((at) => !put.some((each) => each.at === at))
     .sort((a, b) => weight(b) - weight(a) || a - b);
-  for (const at of covered) tell(at, () => put.length < least);
+  for (const at of covered) tell(at, (found) => can(found) && put.length < least);
   return withTold(left, put, timeline);
 }
 
