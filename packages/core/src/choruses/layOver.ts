@@ -30,6 +30,8 @@ export interface LaidOver {
   readonly decisions: readonly Decision[];
   /** Of one chorus. */
   readonly laid: readonly LaidLick[];
+  /** Why licks were left out, a sentence for each. */
+  readonly leftOut: readonly string[];
 }
 
 /** Licks of the player over the choruses with chords in the gaps, by the same hands; or why not, for the player. */
@@ -40,11 +42,13 @@ export function layOver(
   const { timeline } = chorus;
   const meter = countedBars(timeline)[0]?.meter ?? FOUR_FOUR;
   const read: ReadLick[] = [];
+  const unread: string[] = [];
   for (const lick of licks) {
     const one = readLick(lick, meter);
-    if (!one.ok) return fail(`“${lick.name}”, ${one.problem.part}: ${one.problem.message}`);
-    read.push(one.value);
+    if (one.ok) read.push(one.value);
+    else unread.push(`“${lick.name}”, ${one.problem.part}: ${one.problem.message}`);
   }
+  if (!read.length && unread[0]) return fail(unread[0]);
   const home = pitchClassOf(chorus.analysis.homeKey.split(' ')[0] ?? 'C');
   const range = lineRange(settledInstrument(request));
   const laid = layLicks({ timeline, meter, licks: read, home, range, calls, place, seed });
@@ -58,7 +62,11 @@ export function layOver(
     { ...request, line: heard },
     everyTime(hits, countedBars(timeline).length, times),
   );
-  return ok({ line, hits: made.comp.hits, decisions: made.decisions, laid: laid.value.laid });
+  const leftOut = [...unread, ...laid.value.leftOut];
+  return ok({
+    ...{ line, hits: made.comp.hits, decisions: made.decisions },
+    ...{ laid: laid.value.laid, leftOut },
+  });
 }
 
 /** The hits of one chorus in each of several. */

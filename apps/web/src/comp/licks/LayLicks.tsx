@@ -2,7 +2,7 @@ import {
   CALLERS,
   LICK_PLACES,
   type Caller,
-  type LaidLick,
+  type LaidOver,
   type Lick,
   type LickPlace,
 } from '@drop-close/core';
@@ -21,12 +21,14 @@ const PLACE_LABELS: Readonly<Record<LickPlace, string>> = {
   chord: 'On the root of each chord',
 };
 
+type Laid = Pick<LaidOver, 'laid' | 'leftOut'>;
+
 /** Licks laid over the choruses, chords in the gaps, for one pair of hands. */
 export function LayLicks({ licks }: { licks: readonly Lick[] }) {
   const [calls, setCalls] = useState<Caller>('line');
   const [place, setPlace] = useState<LickPlace>('key');
   const [problem, setProblem] = useState<string>();
-  const [laid, setLaid] = useState<readonly LaidLick[]>([]);
+  const [laid, setLaid] = useState<Laid>({ laid: [], leftOut: [] });
   const { add } = useSolos();
   const { seed } = useCompDesk();
   const lay = async (): Promise<void> => {
@@ -39,7 +41,7 @@ export function LayLicks({ licks }: { licks: readonly Lick[] }) {
     const { id } = await add.mutateAsync({ name: `Licks ${seed}`, line });
     changeComp({ behind: id, hits, ownLine: true });
     useCompDesk.setState({ decisions, hit: undefined, seed: seed + 1 });
-    setLaid(made.value.laid);
+    setLaid(made.value);
   };
   return (
     <section aria-label="Lay licks over the chorus">
@@ -65,9 +67,14 @@ export function LayLicks({ licks }: { licks: readonly Lick[] }) {
       </div>
       {problem && <p className="fault">{problem}</p>}
       {add.error && <p className="fault">{add.error.message}</p>}
-      {laid.length > 0 && (
+      {laid.leftOut.map((why) => (
+        <p key={why} className="quiet">
+          Left out: {why}
+        </p>
+      ))}
+      {laid.laid.length > 0 && (
         <ul className="comp-reasons" aria-label="Laid licks">
-          {laid.map(({ name, fromBar, toBar }) => (
+          {laid.laid.map(({ name, fromBar, toBar }) => (
             <li key={fromBar}>
               <b>{fromBar === toBar ? `Bar ${fromBar}` : `Bars ${fromBar}–${toBar}`}</b> {name}
             </li>

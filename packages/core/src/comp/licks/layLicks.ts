@@ -57,22 +57,37 @@ export interface LaidLicks {
   /** The answers, or the calls of the chords. */
   readonly hits: readonly Hit[];
   readonly laid: readonly LaidLick[];
+  /** Why licks were left out, a sentence for each. */
+  readonly leftOut: readonly string[];
 }
 
-/** Lays licks over one chorus; a sentence for the player where none of them can be. */
+/** Lays licks over one chorus, those that fit it; a sentence for the player where none does. */
 export function layLicks(request: LayRequest): Result<LaidLicks, string> {
   const { licks, timeline, meter } = request;
   if (!licks.length) return fail('There is no lick in the bank yet: write one first.');
   const bars = timeline.bars.filter(({ number }) => number > 0);
   const odd = bars.find((bar) => quartersInBar(bar.meter) !== quartersInBar(meter));
   if (odd) return fail(`Bar ${odd.number} has another meter; licks are laid in one meter.`);
-  const long = licks.find((lick) => cellOf(lick) > bars.length);
-  if (long) {
-    return fail(
-      `“${long.name}” takes ${cellOf(long)} bars with its answer, the chorus has ${bars.length}.`,
-    );
+  const judged = licks.map((lick) => ({ lick, why: whyNot(lick, bars, request) }));
+  const fitting = judged.flatMap(({ lick, why }) => (why === undefined ? [lick] : []));
+  const leftOut = judged.flatMap(({ why }) => (why === undefined ? [] : [why]));
+  if (!fitting.length) return fail(leftOut.join(' '));
+  return ok({ ...cellsOver({ ...request, licks: fitting }, bars), leftOut });
+}
+
+/** Why a lick cannot be laid over some bars, as a sentence; none where it can. */
+function whyNot(
+  lick: ReadLick,
+  bars: readonly PlayedBar[],
+  request: LayRequest,
+): string | undefined {
+  if (cellOf(lick) > bars.length) {
+    return `“${lick.name}” takes ${cellOf(lick)} bars with its answer, the chorus has ${bars.length}.`;
   }
-  return cellsOver(request, bars);
+  const bar = bars.find((each) => !notesAt(lick, each, request));
+  if (!bar) return undefined;
+  const [low, high] = [pitchName(request.range.low), pitchName(request.range.high)];
+  return `“${lick.name}” has no place in bar ${bar.number} between ${low} and ${high}, the range of the instrument.`;
 }
 
 const answerBars = ({ answer }: ReadLick): number => Math.max(1, answer.length);
@@ -81,7 +96,7 @@ const cellOf = (lick: ReadLick): number => lick.bars + answerBars(lick);
 /** Which licks come one after the other: each new one is said twice, the one after it once. */
 const SAID = [0, 0, 1] as const;
 
-function cellsOver(request: LayRequest, bars: readonly PlayedBar[]): Result<LaidLicks, string> {
+function cellsOver(request: LayRequest, bars: readonly PlayedBar[]): Omit<LaidLicks, 'leftOut'> {
   const { licks, calls, seed, meter } = request;
   const chance = chanceFrom(seed);
   const order = [...licks].sort(() => chance.next() - 0.5);
@@ -95,19 +110,14 @@ function cellsOver(request: LayRequest, bars: readonly PlayedBar[]): Result<Laid
     const [lickAt, answerAt] =
       calls === 'line' ? [bar, bar + lick.bars] : [bar + answerBars(lick), bar];
     const first = bars[lickAt]!;
-    const own = notesAt(lick, first, request);
-    if (!own) return fail(noPlace(lick, first, request));
-    notes.push(...own);
+    notes.push(...(notesAt(lick, first, request) ?? []));
     hits.push(...answerOf(lick, bars.slice(answerAt, answerAt + answerBars(lick)), meter, order));
     const { name } = lick;
     laid.push({ name, fromBar: first.number, toBar: bars[lickAt + lick.bars - 1]!.number });
     bar += cellOf(lick);
   }
-  return ok({ notes, hits, laid });
+  return { notes, hits, laid };
 }
-
-const noPlace = ({ name }: ReadLick, { number }: PlayedBar, { range }: LayRequest): string =>
-  `“${name}” has no place in bar ${number} between ${pitchName(range.low)} and ${pitchName(range.high)}, the range of the instrument.`;
 
 /** Octaves in which a lick is looked for, in semitones. */
 const OCTAVES = [-36, -24, -12, 0, 12, 24];

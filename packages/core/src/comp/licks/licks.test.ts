@@ -174,17 +174,22 @@ describe('licks over a blues (common practice)', () => {
     expect(Math.min(...pitches)).toBeGreaterThanOrEqual(60);
     expect(Math.max(...pitches)).toBeLessThanOrEqual(81);
   });
+  it('leave out those that do not fit, and say which', () => {
+    const { laid: cells, leftOut } = laid({ timeline: timeline(parseChart('| C7 | F7 |').chart) });
+    expect(cells).toEqual([{ name: 'Other', fromBar: 1, toBar: 1 }]);
+    expect(leftOut).toEqual(['“Call” takes 4 bars with its answer, the chorus has 2.']);
+  });
   it('say why they cannot be laid, and nothing is laid', () => {
     const why = (change: Partial<LayRequest>) => {
       const result = lay(change);
       return result.ok ? 'laid' : result.problem;
     };
     expect(why({ licks: [] })).toBe('There is no lick in the bank yet: write one first.');
-    expect(why({ timeline: timeline(parseChart('| C7 | F7 |').chart) })).toBe(
-      '“Call” takes 4 bars with its answer, the chorus has 2.',
+    expect(why({ timeline: timeline(parseChart('| C7 |').chart) })).toBe(
+      '“Call” takes 4 bars with its answer, the chorus has 1. “Other” takes 2 bars with its answer, the chorus has 1.',
     );
     expect(why({ range: { low: 60, high: 64 } })).toMatch(
-      /^“.+” has no place in bar \d+ between C4 and E4, the range of the instrument\.$/,
+      /^“.+” has no place in bar \d+ between C4 and E4, the range of the instrument\./,
     );
     expect(why({ timeline: timeline(parseChart('| C7 | 3/4 F7 | C7 | C7 |').chart) })).toBe(
       'Bar 2 has another meter; licks are laid in one meter.',
