@@ -66,7 +66,7 @@ export function LicksTab({ composed }: { composed: ComposedChoruses }) {
       {licks.length === 0 && (
         <p className="quiet">None yet: write one, or take one from a solo line.</p>
       )}
-      <ul className="solos">
+      <ul className="solos licks">
         {licks.map((lick) => (
           <li key={lick.id}>
             <b>{lick.name}</b>

@@ -35,7 +35,7 @@ export function inWords(lick: Lick, meter: Meter): string {
   return `${prettyNote(lick.key)}, ${notes.length} notes, ${bars} ${bars === 1 ? 'bar' : 'bars'}, ${answer}`;
 }
 
-/** Where the notes of a lick lie on the neck, as `3/5` for string 3, fret 5; none on keys or where there is no place. */
+/** Where the notes of a lick lie on the neck, as `3/5` for string 3, fret 5, apart by commas; none on keys or where there is no place. */
 export function onTheNeck(notes: string, instrument: Instrument): string | undefined {
   const read = readNotes(notes);
   if (!read.ok || !isFretted(instrument)) return undefined;
@@ -43,7 +43,7 @@ export function onTheNeck(notes: string, instrument: Instrument): string | undef
     read.value.notes.map(({ midi }) => midi),
     instrument,
   );
-  return places?.map(({ string, fret }) => `${string}/${fret}`).join(' ');
+  return places?.map(({ string, fret }) => `${string}/${fret}`).join(', ');
 }
 
 /** The phrase of a line that sounds in a bar, as it is typed; none where the soloist rests. */
