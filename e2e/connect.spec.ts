@@ -230,6 +230,23 @@ test('one shape is moved round the circle, and what strings do not carry is said
   await expect(dialog).toContainText(/Strings 6-5-4-3 have no guide tones for C7/);
 });
 
+test('an étude is played note by note, skipping a string, and its line is a solo line of the tune', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  const dialog = await etude(page, { Cycle: 'The chords of one key, by fourths' });
+  await dialog.getByRole('combobox', { name: 'Played' }).click();
+  await page.locator('.ant-select-item-option:visible', { hasText: 'skipping a string' }).click();
+  await expect(dialog).toContainText('Drop 2 by fourths in C, broken');
+  await dialog.getByRole('button', { name: 'Hear round 1' }).click();
+  await dialog.getByRole('button', { name: 'Stop round 1' }).click();
+  await dialog.getByRole('button', { name: 'Put it in the book' }).click();
+  await expect(page.getByRole('heading', { name: 'Drop 2 by fourths in C, broken' })).toBeVisible();
+  await desk.screen('Comp');
+  await expect(page.locator('.lane-note').first()).toBeVisible();
+  await expect(page.locator('.lane-note')).toHaveCount(12 * 8 * 4);
+});
+
 test('two arrangements are compared by figures and by ear, one is taken, and undone', async ({
   page,
 }) => {

@@ -460,6 +460,7 @@ export {
   type CycleChords,
 } from './practice/cycles';
 export { makeEtude } from './practice/etude';
+export { PLAYED, type Played } from './practice/patternLine';
 export { whereInWords } from './practice/etudeText';
 export {
   TOPS,

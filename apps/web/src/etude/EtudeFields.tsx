@@ -3,11 +3,13 @@ import {
   CYCLES,
   families,
   familyOf,
+  PLAYED,
   TOPS,
   type CircleKind,
   type Cycle,
   type EtudeRequest,
   type FamilyId,
+  type Played,
   type Top,
   type Way,
 } from '@drop-close/core';
@@ -47,6 +49,12 @@ const TOP_LABELS: Readonly<Record<Top, string>> = {
   '9': 'its ninth',
   '11': 'its eleventh',
   '13': 'its thirteenth',
+};
+
+const PLAYED_LABELS: Readonly<Record<Played, string>> = {
+  chords: 'as chords',
+  broken: 'note by note, skipping a string',
+  enclosed: 'the top note, enclosed from above and below',
 };
 
 interface EtudeFieldsProps {
@@ -106,6 +114,16 @@ export function EtudeFields({ request, onChange }: EtudeFieldsProps) {
         }}
       />
       <StringsField request={request} onChange={onChange} />
+      <Field id="etude-played" label="Played">
+        <Select<Played>
+          id="etude-played"
+          value={request.played ?? 'chords'}
+          options={PLAYED.map((value) => ({ value, label: PLAYED_LABELS[value] }))}
+          onChange={(played) => {
+            onChange({ played });
+          }}
+        />
+      </Field>
       <Field id="etude-room" label="Room">
         <Select
           id="etude-room"

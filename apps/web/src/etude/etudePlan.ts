@@ -1,12 +1,20 @@
-import { FOUR_FOUR, type BandPlan, type Round } from '@drop-close/core';
+import { FOUR_FOUR, inQuarters, type BandPlan, type Round } from '@drop-close/core';
 
 export const METER = FOUR_FOUR;
 /** Quarters each chord of an étude lasts: two chords a bar. */
 const EACH = 2;
 const VELOCITY = 76;
 
-/** A round alone, chord by chord. */
-export function roundPlan({ path }: Pick<Round, 'path'>): BandPlan {
+/** A round alone: its line, or chord by chord. */
+export function roundPlan({ path, line }: Pick<Round, 'path' | 'line'>): BandPlan {
+  if (line.length) {
+    const notes = line.map(({ midi, at, length, velocity }) => ({
+      ...{ part: 'comp' as const, midi, velocity },
+      at: inQuarters(at),
+      length: inQuarters(length),
+    }));
+    return { notes, length: Math.max(...notes.map((note) => note.at + note.length)), pickup: 0 };
+  }
   const notes = path.flatMap((voicing, at) =>
     voicing.notes.map(({ midi }) => ({
       part: 'comp' as const,

@@ -22,6 +22,8 @@ import type { Feel } from '../chart/types';
 
 export interface BehindRequest extends ComposeRequest {
   readonly feel: Feel;
+  /** Quarter notes a minute. Default 120. */
+  readonly tempo?: number;
   /** Any integer; the same one gives the same hits. */
   readonly seed: number;
 }
@@ -49,9 +51,14 @@ export function compBehind(request: BehindRequest): CompBehind {
     const densityAt = densitiesIn(request, question.timeline);
     const left = leaveRoom(played.hits, question);
     const whole = answered(left, { ...question, seed, densityAt });
-    return toldIn(whole, request, question);
+    return toldIn(whole, request, question, isSlow(request));
   });
 }
+
+/** Below so many quarter notes a minute a chord that is left out leaves a hole. Source: our own judgement. */
+const SLOW = 80;
+
+const isSlow = ({ feel, tempo = 120 }: BehindRequest): boolean => feel === 'ballad' || tempo < SLOW;
 
 /** How much the comp plays in each bar; `undefined` where it rests. */
 function densitiesIn({ chorus, comp }: ComposeRequest, timeline: Timeline) {
@@ -63,12 +70,17 @@ function densitiesIn({ chorus, comp }: ComposeRequest, timeline: Timeline) {
 }
 
 /** The harmony told wherever the plan has the comp play. */
-function toldIn(left: RoomLeft, request: ComposeRequest, question: LeaveRoomRequest): RoomLeft {
+function toldIn(
+  left: RoomLeft,
+  request: ComposeRequest,
+  question: LeaveRoomRequest,
+  everyChord = false,
+): RoomLeft {
   const densityAt = densitiesIn(request, question.timeline);
   const plays = (bar: number): boolean => densityAt(bar) !== undefined;
   const { loop } = request.arrangement;
   const onlyGaps = (request.comp.ownLine ?? false) && isFretted(settledInstrument(request));
-  return tellHarmony(left, { ...question, loop, onlyGaps }, plays);
+  return tellHarmony(left, { ...question, loop, onlyGaps, everyChord }, plays);
 }
 
 /** Hits that nobody solos over: each chord is struck at least once. */

@@ -69,8 +69,8 @@ export function compositionOf(
 export function playedSet(composition: Composition, seed: number): CompBehind {
   const { question, chorus, request } = composition;
   const { comp, room } = question.setup;
-  const { feel, solo } = question;
-  if (solo) return compBehind({ ...request, feel, seed });
+  const { feel, tempo, solo } = question;
+  if (solo) return compBehind({ ...request, feel, tempo, seed });
   const played = playPlan({
     ...{ chorus, plan: comp.plan, feel, seed, window: room.window },
     canMake: makeableIn(composition),

@@ -32,6 +32,7 @@ interface Case {
   readonly composed: Composed;
   readonly line: readonly SoloNote[];
   readonly strictness: Strictness;
+  readonly slow: boolean;
 }
 
 function casesOf(instrument: 'guitar' | 'keyboard'): Case[] {
@@ -44,9 +45,10 @@ function casesOf(instrument: 'guitar' | 'keyboard'): Case[] {
         const arrangement = { ...defaultArrangement, instrument, room };
         const comp = { ...arrangement.comp, strictness };
         const request = { connector, arrangement, chorus, line, offbeat };
-        const made = compBehind({ ...request, comp, feel, seed });
+        const made = compBehind({ ...request, comp, feel, tempo, seed });
         const composed = compose({ ...request, comp: made.comp });
-        return { name: `${title}, seed ${seed}`, composed, line, strictness };
+        const slow = feel === 'ballad' || tempo < 80;
+        return { name: `${title}, seed ${seed}`, composed, line, strictness, slow };
       });
     });
   });
@@ -103,10 +105,10 @@ describe.each(['guitar', 'keyboard'] as const)('behind a soloist, on %s', (instr
     expect(cases).toHaveLength(12 * 12 * 3);
     expect(cases.filter(({ composed }) => composed.voiced.status !== 'found')).toEqual([]);
   });
-  it('tells the harmony: 85 of 100 chords at least, and each that is left free', () => {
-    for (const { name, composed, line, strictness } of cases) {
+  it('tells the harmony: 85 of 100 chords at least, all of a slow tune, and each that is left free', () => {
+    for (const { name, composed, line, strictness, slow } of cases) {
       const { chords, told } = chordsTold(composed.choruses.timeline, composed.sounding);
-      const least = { 1: 1, 2: 0.93, 3: 0.85 }[strictness];
+      const least = slow ? 1 : { 1: 1, 2: 0.93, 3: 0.85 }[strictness];
       expect(`${name}: ${told >= least * chords ? 'told' : `${told} of ${chords}`}`).toBe(
         `${name}: told`,
       );

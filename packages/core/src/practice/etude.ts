@@ -5,6 +5,8 @@
 import type { Arrangement, Lock } from '../arrangement/stored/types';
 import { defaultArrangement, instrumentOf } from '../arrangement/stored/defaults';
 import { fail, ok, type Result } from '../base/result';
+import { ticks } from '../base/units';
+import { TICKS_PER_QUARTER } from '../comp/base/time';
 import { MOST_BARS } from '../chart/parseChart';
 import { parseChord } from '../chord/parseChord';
 import type { Chord } from '../chord/types';
@@ -21,6 +23,7 @@ import { cycleChords, type CycleChords } from './cycles';
 import { noRounds, problemIn } from './etudeProblems';
 import { textOf, titleOf } from './etudeText';
 import { handsOf, lanesOf, type Lane, type LaneChoice } from './rounds/lanes';
+import { patternLine } from './patternLine';
 import { formOf, joins, motionBetween, roundsIn } from './rounds/rounds';
 import type { Etude, EtudeProblem, EtudeRequest, Round } from './types';
 
@@ -48,7 +51,7 @@ export function makeEtude(
   if (problem) return fail({ message: problem });
   const topped = withTop(lists, cycle, request);
   const neck = instrumentOf(setup, instruments);
-  const all = roundsOf(lanesFor(topped, request, family, neck), request);
+  const all = roundsOf(lanesFor(topped, request, family, neck), request, lengthsOf(cycle));
   const rounds = all.slice(0, Math.min(MOST_ROUNDS, Math.floor(MOST_BARS / cycle.bars.length)));
   if (!rounds.length) return fail({ message: noRounds(topped, cycle, request, family) });
   const locks = locksOf(cycle.symbols, rounds);
@@ -59,6 +62,7 @@ export function makeEtude(
     rounds,
     more: all.length - rounds.length,
     setup: { ...setup, locks: { ...setup.locks, [request.instrument]: locks } },
+    ...lineOf(rounds, cycle),
   });
 }
 
@@ -138,7 +142,27 @@ const fromMiddle =
   (voicing: Voicing): number =>
     Math.abs((middleOf(voicing) ?? 0) - (centre.low + centre.high) / 2);
 
-function roundsOf(lanes: readonly Lane[], { way, room }: EtudeRequest): Round[] {
+/** Quarters of a bar of an étude. */
+const BAR = 4;
+
+/** How long each chord of a round lasts, in quarters: those of a bar share it. */
+const lengthsOf = ({ bars }: CycleChords): number[] =>
+  bars.flatMap((count) => Array.from({ length: count }, () => BAR / count));
+
+/** The lines of all rounds one after the other. */
+function lineOf(rounds: readonly Round[], { bars }: CycleChords): Pick<Etude, 'line'> {
+  const each = bars.length * BAR * TICKS_PER_QUARTER;
+  const notes = rounds.flatMap(({ line }, round) =>
+    line.map((note) => ({ ...note, at: ticks(note.at + round * each) })),
+  );
+  return notes.length ? { line: { notes, written: true } } : {};
+}
+
+function roundsOf(
+  lanes: readonly Lane[],
+  { way, room, played = 'chords' }: EtudeRequest,
+  lengths: readonly number[],
+): Round[] {
   return lanes.flatMap((lane) => {
     const paths = roundsIn({ way, lane, fromMiddle: fromMiddle(room) });
     return paths.map((path, at) => ({
@@ -150,6 +174,7 @@ function roundsOf(lanes: readonly Lane[], { way, room }: EtudeRequest): Round[] 
       motion: path.slice(1).reduce((sum, to, step) => sum + motionBetween(path[step]!, to), 0),
       meets: paths.slice(0, at).some((other) => path.some((each, chord) => other[chord] === each)),
       path,
+      line: patternLine(path, lengths, played),
     }));
   });
 }

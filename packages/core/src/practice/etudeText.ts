@@ -14,7 +14,16 @@ const CYCLE_TITLES: Readonly<Record<EtudeRequest['cycle'], (key: string) => stri
 };
 
 /** "Drop 2 by fourths in Eb, triads, same shape". */
-export function titleOf({ family, cycle, kind, key, triads, way, top }: EtudeRequest): string {
+export function titleOf({
+  family,
+  cycle,
+  kind,
+  key,
+  triads,
+  way,
+  top,
+  played,
+}: EtudeRequest): string {
   const { label } = familyOf(family);
   const name = label.charAt(0).toUpperCase() + label.slice(1);
   const parts = [`${name} ${CYCLE_TITLES[cycle](key)}`];
@@ -22,6 +31,8 @@ export function titleOf({ family, cycle, kind, key, triads, way, top }: EtudeReq
   else if (cycle !== 'ii–V–I' && triads) parts.push('triads');
   if (cycle === 'ii–V–I' && top !== undefined) parts.push(`${top} on top`);
   if (way === 'same shape') parts.push('same shape');
+  if (played === 'broken') parts.push('broken');
+  if (played === 'enclosed') parts.push('top note enclosed');
   return parts.join(', ');
 }
 

@@ -1,7 +1,9 @@
 import type { Arrangement } from '../arrangement/stored/types';
 import type { Degree } from '../chord/degrees';
 import type { FamilyId, Room, Voicing } from '../voicing/base/types';
+import type { SoloLine, SoloNote } from '../comp/solo/types';
 import type { CycleChoice } from './cycles';
+import type { Played } from './patternLine';
 import type { Way } from './rounds/rounds';
 
 export const TOPS = ['R', '3', '5', '7', '9', '11', '13'] as const;
@@ -16,6 +18,8 @@ export interface EtudeRequest extends CycleChoice {
   readonly top?: Top;
   readonly instrument: Arrangement['instrument'];
   readonly room: Room;
+  /** Struck as chords when left out. */
+  readonly played?: Played;
 }
 
 /** A tune and how it is voiced, ready for the book. */
@@ -27,6 +31,8 @@ export interface Etude {
   /** So many rounds more there would be. */
   readonly more: number;
   readonly setup: Arrangement;
+  /** All its rounds in single notes, over the chords; missing where these are struck. */
+  readonly line?: SoloLine;
 }
 
 export interface Round {
@@ -44,6 +50,8 @@ export interface Round {
   /** It has a voicing in common, at the same chord, with an earlier round on its strings or in its hands. */
   readonly meets: boolean;
   readonly path: readonly Voicing[];
+  /** In single notes, from its beginning; empty where its chords are struck. */
+  readonly line: readonly SoloNote[];
 }
 
 /** Expected: a family that has nothing for some chord of the cycle. */

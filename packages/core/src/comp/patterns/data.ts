@@ -20,6 +20,11 @@ export const PATTERNS: readonly Pattern[] = [
     4,
     ['swing', 'shuffle', 'ballad'],
     ['four', 'four to the bar', 4, 'x.x.x.x.'],
+  ),
+  ...rows(
+    'four to the bar',
+    4,
+    ['swing', 'shuffle'],
     ['four-backbeat', 'four to the bar, two and four stronger', 4, 'x.X.x.X.'],
     ['four-skip', 'four to the bar with a skip', 5, 'x.x.x.xx'],
   ),

@@ -3,7 +3,7 @@
  *
  * A chord that no hit plays gets one where the soloist rests or holds a note, as near to its beginning as that can be. Where the
  * soloist moves through all of it, it is struck softly and left to ring, on its beginning if nothing speaks against it:
- * of such chords as many as the strictness has it, those that carry the form first. A chord that its only hit
+ * of such chords as many as the strictness has it, those that carry the form first; where the tune goes slowly all. A chord that its only hit
  * leaves, pushed into the next, always gets another. Source: common practice; how the places are weighed
  * is our own judgement.
  */
@@ -63,6 +63,8 @@ const SOFT = 2;
 export interface HarmonyRequest extends LeaveRoomRequest {
   /** The chorus comes round: what is pushed over its end plays the first chord. */
   readonly loop: boolean;
+  /** No chord is left out, however busy the soloist: the chords go by slowly. Default false. */
+  readonly everyChord?: boolean;
   /** Nothing is struck while the line sounds: the hand that would is at the line. Default false. */
   readonly onlyGaps?: boolean;
 }
@@ -96,7 +98,8 @@ export function tellHarmony(
     place.zone.kind !== 'line' || isLeftByPush(at, timeline, sounding);
   for (const at of untold) tell(at, (found) => can(found) && must(found));
   const weight = (at: number): number => weightOf(timeline.events[at]!, timeline.bars);
-  const least = Math.ceil(LEAST_TOLD[strictness] * asked.length) - (asked.length - untold.length);
+  const share = request.everyChord ? 1 : LEAST_TOLD[strictness];
+  const least = Math.ceil(share * asked.length) - (asked.length - untold.length);
   const covered = untold
     .filter((at) => !put.some((each) => each.at === at))
     .sort((a, b) => weight(b) - weight(a) || a - b);
