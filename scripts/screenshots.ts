@@ -46,6 +46,13 @@ async function comp(page: Page, shot: (name: string) => Promise<unknown>): Promi
   await page.waitForTimeout(SETTLE);
   await shot('comp-solo');
 
+  await open(page, 'Bilge Lamp Blues', 'Comp');
+  await page.getByRole('tab', { name: 'Licks' }).click();
+  await page.waitForTimeout(SETTLE);
+  await page.getByRole('button', { name: 'Lay licks, chords in the gaps' }).click();
+  await page.waitForTimeout(3 * SETTLE);
+  await shot('comp-licks');
+
   await open(page, 'Loose Gangway', 'Comp');
   await page.getByRole('button', { name: 'Plan', exact: true }).click();
   for (let more = 0; more < 3; more += 1) {
@@ -101,12 +108,6 @@ async function main(): Promise<void> {
   await page.waitForTimeout(2 * SETTLE);
   await shot('voice-compare');
   await page.keyboard.press('Escape');
-
-  await page.keyboard.press('-');
-  await page.keyboard.press('-');
-  await page.keyboard.press('v');
-  await page.waitForTimeout(2 * SETTLE);
-  await shot('voice-far');
 
   await open(page, 'Rope and Ring', 'Voice');
   await page.keyboard.press('+');
