@@ -59,6 +59,8 @@ const pairsGo = (sign: 1 | -1): Promise =>
 const eachIsPartOfTheNext: Promise = each((from, to) =>
   pitchesOf(from).every((pitch) => pitchesOf(to).includes(pitch)),
 );
+/** The top note a half step lower each time. */
+const topFalls: Promise = each((from, to) => topOf(to) === topOf(from) - 1);
 /** The chord before the one enclosed: first a half step above, then below, of one shape. */
 /** The last chord of a device and the one it leads into are one grip, a half step apart. */
 const slidesBy =
@@ -87,6 +89,7 @@ const PROMISES: readonly (readonly [device: string, variant: RegExp, Promise])[]
   ['hold and move', /./, oneVoiceStays],
   ['drone', /./, topStays],
   ['harmonised line', /./, onTop],
+  ['inner line', /^13/, topFalls],
   ['inner line', /./, oneVoiceMoves],
   ['cells up the neck', /^going up/, topGoes(1)],
   ['cells up the neck', /^coming down/, topGoes(-1)],

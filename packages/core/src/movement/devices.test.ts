@@ -175,6 +175,18 @@ describe('inner lines (common practice)', () => {
     expect(madeBy('| Dm7 | % |', 'inner line', 'root 7 ♭7 6')).toBe('Dm Dm(maj7) Dm7 Dm6');
   });
 
+  it('go 7 6 7 on top of a dominant', () => {
+    expect(madeBy('| G7 | Cmaj7 |', 'inner line', '♭7 6 ♭7 on top')).toBe('G7 G13 G7');
+  });
+
+  it('fall 13 b13 on top of a dominant and on to the 9 of its major', () => {
+    expect(madeBy('| G7 | Cmaj7 |', 'inner line', '13 ♭13 9 on top')).toBe('G13 G7b13 Cmaj9');
+    const [, offer] = offersOf('| G7 | Cmaj7 |', 'inner line');
+    const [e, , d] = offer!.chords.map(({ tops }) => tops?.[0]);
+    expect([e! % 12, d! % 12, e! - d!]).toEqual([4, 2, 2]);
+    expect(variantsOf('| G7 | Cm7 |', 'inner line')).toEqual(['♭7 6 ♭7 on top']);
+  });
+
   it('walk 5 b5 4 across a minor ii–V', () => {
     expect(madeBy(MINOR, 'inner line', '5 ♭5 4')).toBe('Dm7 Dm7b5');
   });
