@@ -130,10 +130,12 @@ export function bandOf(composition: Composition, part: PlayedPart = {}): BandPla
   const plan = barsOf(composition, part);
   const { ending = 'as written' } = composition.question.setup.comp;
   const whole = part.fromBar === undefined && part.toBar === undefined;
-  const final = part.ends && whole && ending !== 'as written' ? finalChord(composition) : undefined;
-  return final && ending !== 'as written'
-    ? withEnding(plan, ending, final, composition.composed.choruses.timeline)
-    : plan;
+  if (!part.ends || !whole || ending === 'as written') return plan;
+  const { chorus, composed, request, question } = composition;
+  const path = composed.voiced.status === 'found' ? composed.voiced.path : [];
+  const settings = settingsOf(question.setup, chorus, question.instruments);
+  const final = finalChord(chorus, path, request.connector, settings);
+  return final ? withEnding(plan, ending, final, composed.choruses.timeline) : plan;
 }
 
 function barsOf(

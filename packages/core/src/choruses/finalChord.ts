@@ -1,27 +1,27 @@
-import { settingsOf } from '../arrangement/chorus/settings';
+import type { Chorus } from '../arrangement/chorus/chorus';
 import type { FinalChord } from '../band/ending';
+import type { Connector } from '../connect/connect';
+import type { ConnectSettings } from '../connect/base/types';
 import type { Voicing } from '../voicing/base/types';
-import type { Composition } from './composition';
 
 /**
  * The chord a tune ends on, voiced nearest to where the hand is: the last chord of the chart that is the
  * tonic of the home key, or, where there is none, the chord it began with.
+ * @param path of the choruses that end
  * @returns `undefined` where nothing is voiced
  */
-export function finalChord({
-  chorus,
-  composed,
-  question,
-  request,
-}: Composition): FinalChord | undefined {
-  const { voiced } = composed;
-  const pitched = chorus.chords.flatMap((chord) => (chord.kind === 'chord' ? [chord] : []));
-  const [tonic] = chorus.analysis.homeKey.split(' ');
+export function finalChord(
+  { chords, analysis }: Pick<Chorus, 'chords' | 'analysis'>,
+  path: readonly Voicing[],
+  connector: Connector,
+  settings: ConnectSettings,
+): FinalChord | undefined {
+  const pitched = chords.flatMap((chord) => (chord.kind === 'chord' ? [chord] : []));
+  const [tonic] = analysis.homeKey.split(' ');
   const chord = pitched.filter(({ root, bass }) => root === tonic && !bass).at(-1) ?? pitched[0];
-  const before = voiced.status === 'found' ? voiced.path.at(-1) : undefined;
+  const before = path.at(-1);
   if (!chord || !before) return undefined;
-  const settings = settingsOf(question.setup, chorus, question.instruments);
-  const voicings = request.connector.voicingsOf(chord, settings);
+  const voicings = connector.voicingsOf(chord, settings);
   const voicing = voicings.reduce<Voicing | undefined>(
     (best, each) => (best && distance(best, before) <= distance(each, before) ? best : each),
     undefined,
