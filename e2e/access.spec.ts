@@ -67,10 +67,13 @@ for (const light of ['house', 'stage'] as const) {
     await page.keyboard.press('u');
     await expect(page.getByRole('group', { name: 'The arc of all choruses' })).toBeVisible();
     await check();
-    for (const tab of ['Movement', 'Soloist']) {
+    for (const tab of ['Movement', 'Licks', 'Soloist']) {
       await page.getByRole('tab', { name: tab }).click();
       await check();
     }
+    await page.getByRole('tab', { name: 'Licks' }).click();
+    await page.getByRole('button', { name: 'Write a lick…' }).click();
+    await check();
     await page.getByRole('link', { name: 'On the stand' }).click();
     await expect(page.getByRole('region', { name: 'now' })).toBeVisible();
     await check();
@@ -90,7 +93,7 @@ test('the sheet of keys opens with its key and lists them all', async ({ page })
   await desk.openTune('Rope and Ring');
   await page.keyboard.press('Shift+?');
   const sheet = page.getByRole('dialog', { name: 'Keys' });
-  await expect(sheet.getByRole('row')).toHaveCount(49);
+  await expect(sheet.getByRole('row')).toHaveCount(51);
   await page.keyboard.press('Escape');
   await expect(sheet).toBeHidden();
 });

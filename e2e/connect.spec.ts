@@ -238,8 +238,8 @@ test('an étude is played note by note, skipping a string, and its line is a sol
   await dialog.getByRole('combobox', { name: 'Played' }).click();
   await page.locator('.ant-select-item-option:visible', { hasText: 'skipping a string' }).click();
   await expect(dialog).toContainText('Drop 2 by fourths in C, broken');
-  await dialog.getByRole('button', { name: 'Hear round 1' }).click();
-  await dialog.getByRole('button', { name: 'Stop round 1' }).click();
+  await dialog.getByRole('button', { name: 'Hear round 2' }).click();
+  await dialog.getByRole('button', { name: 'Stop round 2' }).click();
   await dialog.getByRole('button', { name: 'Put it in the book' }).click();
   await expect(page.getByRole('heading', { name: 'Drop 2 by fourths in C, broken' })).toBeVisible();
   await desk.screen('Comp');

@@ -53,7 +53,7 @@ export function CompBar({ composed }: { composed: ComposedChoruses }) {
         title="Lay hits for the whole plan (S)"
         onClick={() => void compActions.playSet()}
       >
-        {solo ? 'Comp for this solo' : 'Lay patterns'}
+        {!solo ? 'Lay patterns' : comp.ownLine ? 'Comp round your line' : 'Comp for this solo'}
       </Button>
       {solo && (
         <>

@@ -35,7 +35,8 @@ const [LOWEST, HIGHEST] = [28, 108];
 /**
  * Reads the notes of a phrase, from the beginning of its first bar.
  * @returns the notes and how long it all is, rests at the end counted; or a sentence that says what is wrong and where
- * @example readNotes('r F4 Ab4 Bb4q') // notes at 240, 480 and 720
+ * @example readNotes('C4q').ok // true
+ * @example readNotes('H4').ok // false
  */
 export function readNotes(
   text: string,
