@@ -1,13 +1,4 @@
-import {
-  BASS_STYLES,
-  DRUM_STYLES,
-  ENDINGS,
-  type BassStyle,
-  type Comp,
-  type DrumStyle,
-  type Ending,
-  type Strictness,
-} from '@drop-close/core';
+import type { Strictness } from '@drop-close/core';
 import { Button, Popover, Select, Slider, Switch } from 'antd';
 import { Link } from 'react-router';
 import { useTune } from '../document/store';
@@ -15,6 +6,7 @@ import { engine } from '../engine/client';
 import type { ComposedChoruses } from '../engine/protocol';
 import { useCompositionStore } from '../engine/useComposition';
 import { useHeading } from '../place/heading';
+import { BandSetup } from './BandSetup';
 import { changeComp, compActions } from './desk/compActions';
 import { saveFile } from './saveFile';
 import { useCompDesk } from './desk/useCompDesk';
@@ -103,74 +95,6 @@ export function CompBar({ composed }: { composed: ComposedChoruses }) {
       <Link to="../stand" relative="path" className="comp-stand">
         On the stand
       </Link>
-    </div>
-  );
-}
-
-const named = <T extends string>(styles: readonly T[]): { value: T; label: string }[] =>
-  styles.map((value) => ({ value, label: value }));
-
-const ENDING_LABELS: Readonly<Record<Ending, string>> = {
-  'as written': 'as written',
-  held: 'last chord held',
-  tag: 'last four bars twice more, then held',
-};
-
-/** What bass and drums play, how it ends, and how much the eighths swing. */
-function BandSetup() {
-  const { comp } = useTune().setup;
-  const { feel } = useHeading();
-  const change = (part: Partial<Comp>, what?: string): void => {
-    changeComp(part, what);
-  };
-  return (
-    <div className="band-setup">
-      <label>
-        Bass
-        <Select<BassStyle>
-          value={comp.bass}
-          options={named(BASS_STYLES)}
-          onChange={(bass) => {
-            change({ bass });
-          }}
-        />
-      </label>
-      <label>
-        Drums
-        <Select<DrumStyle>
-          value={comp.drums}
-          options={named(DRUM_STYLES)}
-          onChange={(drums) => {
-            change({ drums });
-          }}
-        />
-      </label>
-      <label>
-        Ending
-        <Select<Ending>
-          value={comp.ending ?? 'as written'}
-          options={ENDINGS.map((value) => ({ value, label: ENDING_LABELS[value] }))}
-          onChange={(ending) => {
-            change({ ending });
-          }}
-        />
-      </label>
-      <label>
-        Swing {comp.swing}%
-        <Slider
-          min={0}
-          max={150}
-          value={comp.swing}
-          disabled={feel === 'straight' || feel === 'latin'}
-          ariaLabelForHandle="Swing, in percent of what the tempo gives"
-          tooltip={{ formatter: null }}
-          onChange={(swing) => {
-            change({ swing }, 'swing');
-          }}
-        />
-      </label>
-      <p className="quiet">The ending is played when the loop is off, and in the MIDI file.</p>
-      <p className="quiet">Swing eases toward even as the tempo rises; 100% is the usual.</p>
     </div>
   );
 }

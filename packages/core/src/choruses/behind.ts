@@ -2,17 +2,17 @@ import { answered } from '../comp/solo/answers';
 import { tellHarmony } from '../comp/solo/harmony';
 import { inOrder, leaveRoom, type Decision, type RoomLeft } from '../comp/solo/leaveRoom';
 import type { CompFigures } from '../comp/solo/measure';
-import { roomFor, type LeaveRoomRequest } from '../comp/solo/soloRoom';
+import type { LeaveRoomRequest } from '../comp/solo/soloRoom';
 import { zonesOf } from '../comp/solo/zones';
 import { withoutOverlaps } from '../comp/base/tidy';
-import { EIGHTH, inTicks } from '../comp/base/time';
+import { inTicks } from '../comp/base/time';
 import type { AppliedDevice } from '../movement/types';
 import type { Hit } from '../comp/base/types';
-import { quarters, type Ticks } from '../base/units';
+import { quarters } from '../base/units';
 import { compose, settledInstrument, type Composed, type ComposeRequest } from './compose';
 import { isFretted } from '../voicing/playingOf';
 import { playPlan } from './hits';
-import { lineNeedsHand } from './ownLine';
+import { withoutClashes } from './clashes';
 import { movedChoruses, type Moved } from './moved';
 import { planByBar, plannedSections } from './sections';
 import type { Comp } from '../comp/comping';
@@ -170,49 +170,3 @@ function compedAround(
 
 const byTime = (decisions: readonly Decision[]): Decision[] =>
   [...decisions].sort((a, b) => a.bar - b.bar || a.at - b.at);
-
-/**
- * Hits that still rub end where the soloist's note begins, or are short where that is too soon to be held; short
- * ones that rub are left out.
- */
-function withoutClashes(
-  composed: Composed,
-  hits: readonly Hit[],
-  question: LeaveRoomRequest,
-  request: ComposeRequest,
-): RoomLeft {
-  const { sounding, judged, voiced } = composed;
-  const room = roomFor(question);
-  const decisions: Decision[] = [];
-  const path = request.comp.ownLine && voiced.status === 'found' ? voiced.path : undefined;
-  const needed = path
-    ? lineNeedsHand(sounding, path, question.line, settledInstrument(request))
-    : new Map<Hit, Ticks>();
-  const rubsFrom = new Map(
-    sounding.flatMap(({ hit }, at): (readonly [Hit, Ticks])[] => {
-      const times = (judged[at]?.clashes ?? []).map(({ from }) => from);
-      return times.length ? [[hit, Math.min(...times) as Ticks]] : [];
-    }),
-  );
-  const kept = hits.flatMap((hit): Hit[] => {
-    const [rubs, hand] = [rubsFrom.get(hit), needed.get(hit)];
-    if (rubs === undefined && hand === undefined) return [hit];
-    const from = Math.min(rubs ?? Infinity, hand ?? Infinity);
-    const place = { bar: hit.bar, at: hit.at };
-    const why =
-      hand === from
-        ? 'The line needs the hand.'
-        : 'No voicing keeps clear of the note that is held.';
-    if (hit.hold === 'short') {
-      decisions.push({ ...place, doing: 'left out', why });
-      return [];
-    }
-    decisions.push({ ...place, doing: 'shortened', why });
-    const until = room.lengthTo(hit, from);
-    const cutOff = room.cutOff(hit);
-    return until > EIGHTH && until < hit.length && cutOff.length === EIGHTH
-      ? [{ ...hit, hold: 'full', length: until }]
-      : [cutOff];
-  });
-  return { hits: kept, decisions };
-}

@@ -9,15 +9,14 @@
  */
 import type { PlayedBar } from '../../chart/playOrder';
 import type { ChartEvent, Timeline } from '../../chart/timeline';
-import { quarters, ticks, type Ticks } from '../../base/units';
-import { barUnder } from '../base/barUnder';
+import { quarters, ticks } from '../../base/units';
 import { soundingHits } from '../base/sounding';
-import { EIGHTH, TICKS_PER_QUARTER, inTicks } from '../base/time';
+import { TICKS_PER_QUARTER, inTicks } from '../base/time';
 import type { Hit } from '../base/types';
 import { inOrder, type Decision, type RoomLeft } from './leaveRoom';
-import { roomFor, type LeaveRoomRequest, type SoloRoom } from './soloRoom';
+import { placesIn, type Place } from './harmonyPlaces';
+import type { LeaveRoomRequest } from './soloRoom';
 import type { Strictness } from './types';
-import type { Zone } from './zones';
 
 export interface Told {
   /** Chords of the timeline, rests not counted. */
@@ -39,24 +38,9 @@ export function chordsTold(
 /** How many of the chords sound at least, however busy the soloist, by strictness. */
 export const LEAST_TOLD: Readonly<Record<Strictness, number>> = { 1: 1, 2: 0.93, 3: 0.85 };
 
-/** What speaks against a place for a hit. */
-const AGAINST = {
-  zone: { gap: 0, 'long note': 0.5, line: 6 },
-  /** The soloist strikes a note at the same moment. */
-  together: 1,
-  /** For each eighth after the chord has begun. */
-  late: 0.5,
-  /** An eighth before it begins. */
-  pushed: 1,
-  /** There is a hit an eighth before or after. */
-  beside: 1,
-} as const;
-
 /** What carries the form: chords that last, that begin a bar, that begin a section. */
 const WEIGHT = { lasts: 1, onOne: 2, section: 2 } as const;
 
-/** A note struck so near to a hit is struck with it. */
-const TOGETHER = TICKS_PER_QUARTER / 8;
 /** A chord over which the soloist moves is struck so softly. */
 const SOFT = 2;
 
@@ -107,14 +91,6 @@ export function tellHarmony(
   return withTold(left, put, timeline);
 }
 
-interface Place {
-  readonly bar: number;
-  readonly at: Ticks;
-  /** From the beginning of bar 1, straight. */
-  readonly moment: number;
-  readonly zone: Zone;
-}
-
 interface Found {
   /** Position of the chord. */
   readonly at: number;
@@ -142,75 +118,6 @@ function weightOf({ at, length }: ChartEvent, bars: readonly PlayedBar[]): numbe
     (bar ? WEIGHT.onOne : 0) +
     (bar?.section === undefined ? 0 : WEIGHT.section)
   );
-}
-
-interface Places {
-  /** The place against which least speaks at which a chord can be struck; of equal ones the earliest. */
-  readonly find: (chord: number) => Place | undefined;
-  readonly take: (place: Place) => void;
-}
-
-function placesIn(
-  hits: readonly Hit[],
-  { timeline, line, offbeat }: LeaveRoomRequest,
-  plays: (bar: number) => boolean,
-): Places {
-  const room = roomFor({ timeline, line, offbeat });
-  const placeAt = placeFinder(timeline, room);
-  const taken = new Set(hits.map(({ bar, at }) => momentKey(bar, at)));
-  const has = (moment: number): boolean => {
-    const place = placeAt(moment);
-    return place !== undefined && taken.has(momentKey(place.bar, place.at));
-  };
-  const struck = line.map(({ at }) => at);
-  const against = ({ moment, zone, ...place }: Place, begins: number): number => {
-    const heardAt = room.heardAt(place)!;
-    const together = struck.some((at) => Math.abs(at - heardAt) < TOGETHER);
-    const eighths = (moment - begins) / EIGHTH;
-    return (
-      AGAINST.zone[zone.kind] +
-      (together && zone.kind === 'line' ? AGAINST.together : 0) +
-      (eighths < 0 ? AGAINST.pushed : eighths * AGAINST.late) +
-      (has(moment - EIGHTH) || has(moment + EIGHTH) ? AGAINST.beside : 0)
-    );
-  };
-  const find = (chord: number): Place | undefined => {
-    const { at, length } = timeline.events[chord]!;
-    const begins = inTicks(at);
-    const ends = inTicks(quarters(at + length));
-    const moments: number[] = [];
-    for (let moment: number = begins; moment < ends; moment += EIGHTH) moments.push(moment);
-    // A push is a place of its chord where the soloist has left it, and where the chord before has sounded.
-    if (chord > 0) moments.push(begins - EIGHTH);
-    const places = moments.flatMap((moment): Place[] => {
-      const place = placeAt(moment);
-      if (!place || has(moment) || !plays(place.bar)) return [];
-      return moment >= begins || place.zone.kind === 'gap' ? [place] : [];
-    });
-    const [first, ...others] = places;
-    return others.reduce(
-      (best, place) => (best && against(place, begins) < against(best, begins) ? place : best),
-      first,
-    );
-  };
-  return {
-    find,
-    take: ({ bar, at }) => {
-      taken.add(momentKey(bar, at));
-    },
-  };
-}
-
-const momentKey = (bar: number, at: number): string => `${bar} ${at}`;
-
-function placeFinder({ bars }: Timeline, room: SoloRoom): (moment: number) => Place | undefined {
-  return (moment) => {
-    const bar = barUnder(bars, moment);
-    if (!bar) return undefined;
-    const place = { bar: bar.number, at: ticks(moment - inTicks(bar.at)) };
-    const zone = room.zoneOf(place);
-    return zone && { ...place, moment, zone };
-  };
 }
 
 function withTold(left: RoomLeft, found: readonly Found[], { events }: Timeline): RoomLeft {
