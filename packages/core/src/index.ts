@@ -351,6 +351,7 @@ export {
 
 export { devices, deviceOf } from './movement/devices';
 export { offersAt } from './movement/devices/offers';
+export { type Under } from './movement/harmoniseTypes';
 export { stepped, type Steps } from './voicing/stepped';
 export {
   DEVICE_GROUPS,

@@ -20,6 +20,7 @@ import type {
   StandInRequest,
   StoredTaste,
   TasteChoice,
+  Under,
   Voicing,
 } from '@drop-close/core';
 import { wrap, type Remote } from 'comlink';
@@ -134,8 +135,9 @@ class EngineClient {
     id: number,
     at: number,
     line?: readonly number[],
+    under?: readonly Under[],
   ): Promise<readonly DeviceOffer[] | undefined> {
-    return this.ask((engine) => engine.offers(id, at, line));
+    return this.ask((engine) => engine.offers(id, at, line, under));
   }
 
   spread(

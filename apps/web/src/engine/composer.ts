@@ -38,7 +38,7 @@ export function createComposer(read = createTuneReader()): Composer {
     },
     playSet: (id, seed) => ask(id, (here) => playedSet(here, seed)),
     mendBar: (id, bar) => ask(id, ({ request }) => mendBar(request, bar)),
-    offers: (id, at, line) => ask(id, (here) => offersIn(here, at, line)),
+    offers: (id, at, line, under) => ask(id, (here) => offersIn(here, at, line, under)),
     layLicks: (id, request) => ask(id, (here) => layOver(here, request)),
     spread: (id, applied, scope) => ask(id, (here) => devicesOver(here, applied, scope)),
     band: (id, part) => ask(id, (here) => bandOf(here, part)),

@@ -34,6 +34,7 @@ import type {
   TasteChoice,
   TermCosts,
   Timeline,
+  Under,
   Voicing,
   RankedPath,
   Result,
@@ -134,6 +135,7 @@ export interface Composer {
     id: number,
     at: number,
     line?: readonly number[],
+    under?: readonly Under[],
   ) => readonly DeviceOffer[] | undefined;
   /** A device carried from a chord over its bar or its section. */
   readonly spread: (

@@ -14,6 +14,7 @@ import type { Feel } from '../chart/types';
 import type { SoloLine, SoloNote } from '../comp/solo/types';
 import type { Connector } from '../connect/connect';
 import { offersAt } from '../movement/devices/offers';
+import type { Under } from '../movement/harmoniseTypes';
 import type { DeviceOffer } from '../movement/types';
 import type { Instruments } from '../voicing/data';
 import { compBehind, withHarmonyTold, type CompBehind } from './behind';
@@ -84,9 +85,15 @@ export function offersIn(
   composition: Composition,
   at: number,
   line?: readonly number[],
+  under?: readonly Under[],
 ): DeviceOffer[] {
   const { room, loop } = composition.question.setup;
-  const context = { window: room.window, loop, ...(line?.length ? { line } : {}) };
+  const context = {
+    window: room.window,
+    loop,
+    ...(line?.length ? { line } : {}),
+    ...(under && { under }),
+  };
   const place = { ...makingIn(composition), at };
   const offers = offersAt(place.whole, at, context).filter((offer) => isMakeable(offer, place));
   return [...new Set(offers.map(({ device }) => device))].flatMap((device) => {
@@ -110,7 +117,6 @@ function makingIn({ request, question, chorus }: Composition): Omit<MakingPlace,
     whole: wholeChords(chorus),
     connector: request.connector,
     settings,
-    room: question.setup.room,
     lockAt: (at) => settings.locks[starts[at]!],
   };
 }

@@ -1,17 +1,13 @@
 import type { PitchedChord } from '../chord/types';
 import type { MadeFrom } from '../movement/types';
-import { pitchClassOf } from '../pitch/spelling';
-import { pitchClass } from '../base/units';
 import type { Degree } from '../chord/degrees';
-import type { Instrument, Room, VoicedNote, Voicing } from '../voicing/base/types';
+import type { Instrument, VoicedNote, Voicing } from '../voicing/base/types';
 import type { PlayedNote } from '../voicing/instruments/played';
-import { playingOf } from '../voicing/playingOf';
 import { stepped } from '../voicing/stepped';
 import { readPlayed } from '../voicing/sheet/readPlayed';
 
 export interface DeviceVoicingContext {
   readonly instrument: Instrument;
-  readonly room: Room;
   /** The voicing before, after, or of another chord of the device, where it is there already. */
   readonly voicingAt: (neighbour: 'before' | 'after' | number) => Voicing | undefined;
 }
@@ -25,16 +21,15 @@ export function deviceVoicing(
   madeFrom: MadeFrom,
   ground: DeviceVoicingContext,
 ): Voicing | undefined {
-  const played = playedFor(chord, madeFrom, ground);
+  const played = playedFor(madeFrom, ground);
   if (!played) return undefined;
   const reading = readPlayed(chord, played, ground.instrument);
   return reading.ok ? reading.value.voicing : undefined;
 }
 
 function playedFor(
-  chord: PitchedChord,
   madeFrom: MadeFrom,
-  { instrument, room, voicingAt }: DeviceVoicingContext,
+  { instrument, voicingAt }: DeviceVoicingContext,
 ): PlayedNote[] | undefined {
   switch (madeFrom.kind) {
     case 'slide': {
@@ -51,8 +46,6 @@ function playedFor(
         anchor && stepped(anchor, madeFrom.steps, instrument)?.notes.map((note) => moved(note, 0))
       );
     }
-    case 'bass':
-      return [{ pitch: bassOf(chord, room, instrument) }];
     case 'part': {
       const notes = voicingAt(madeFrom.from)?.notes;
       const { voices, side } = madeFrom;
@@ -80,10 +73,4 @@ function walked(
       (note) => note === walker || note.string !== undefined || note.midi !== walker.midi + by,
     )
     .map((note) => moved(note, note === walker ? by : 0));
-}
-
-/** The lowest place of the bass note in the register and on the instrument. */
-function bassOf(chord: PitchedChord, { window }: Room, instrument: Instrument): number {
-  const from = Math.max(window.low, playingOf(instrument).range.low);
-  return from + pitchClass(pitchClassOf(chord.bass ?? chord.root) - from);
 }

@@ -3,8 +3,7 @@ import type { Chorus } from '../arrangement/chorus/chorus';
 import type { Return } from '../arrangement/chorus/returns';
 import { countedBars, type ChartEvent, type Timeline } from '../chart/timeline';
 import type { Chord } from '../chord/types';
-import type { MovedChord } from '../movement/types';
-import type { Steps } from '../voicing/stepped';
+import type { LedInto, MovedChord } from '../movement/types';
 
 /** Where a chord of several choruses comes from. */
 export interface Origin {
@@ -16,8 +15,8 @@ export interface Origin {
   readonly moved?: MovedChord;
   /** Where its device begins, as an event of all choruses. */
   readonly deviceFrom?: number;
-  /** What a device that leads into it needs its grip to be movable by. */
-  readonly movable?: readonly Steps[];
+  /** What a device that leads into it asks of it. */
+  readonly ledInto?: LedInto;
 }
 
 /** Several choruses in a row, as one long one. */

@@ -15,7 +15,7 @@ describe('what can be held while the rest moves, on guitar', () => {
   const whole = wholeChords(chorus);
   const settings = settingsOf(defaultArrangement, chorus);
   const { room } = defaultArrangement;
-  const place = { whole, at: 0, connector: createConnector(), settings, room };
+  const place = { whole, at: 0, connector: createConnector(), settings };
   const context = { window: room.window, loop: true };
   const offers = devicesAt('hold and move', whole, 0, context).filter((offer) =>
     isMakeable(offer, place),

@@ -3,7 +3,7 @@ import type { Connector } from '../connect/connect';
 import type { ConnectSettings } from '../connect/base/types';
 import type { Chord } from '../chord/types';
 import type { DeviceChord, DeviceOffer, MovedChord } from '../movement/types';
-import type { Room, Voicing } from '../voicing/base/types';
+import type { Voicing } from '../voicing/base/types';
 import { sounds, topOf } from '../connect/keeping';
 import { stepped } from '../voicing/stepped';
 import { deviceVoicing } from './deviceVoicing';
@@ -15,7 +15,6 @@ export interface MakingPlace {
   readonly at: number;
   readonly connector: Connector;
   readonly settings: ConnectSettings;
-  readonly room: Room;
   /** The voicing that is locked at a whole chord. */
   readonly lockAt?: (at: number) => Voicing | undefined;
 }
@@ -29,20 +28,20 @@ export function isMakeable(offer: DeviceOffer, place: MakingPlace): boolean {
   return leads(offer, place) && canPlayNotes(offer, place) && hasVoicings(offer, place);
 }
 
-/** Whether the chord after it has a grip that can be moved as the device needs it; its lock, if it has one. */
+/** Whether the chord after it has a grip as the device asks; its lock, if it has one. */
 function leads({ leadsInto, covers }: DeviceOffer, place: MakingPlace): boolean {
   if (!leadsInto) return true;
   const { whole, connector, settings, lockAt } = place;
   const next = (place.at + covers) % whole.length;
   const lock = lockAt?.(next);
   const grips = lock ? [lock] : connector.voicingsOf(whole[next]!.chord, settings);
-  return grips.some((grip) => leadsInto.every((each) => stepped(grip, each, settings.instrument)));
+  return grips.some(fitting(leadsInto, settings));
 }
 
 function canPlayNotes({ chords, covers }: DeviceOffer, place: MakingPlace): boolean {
-  const { whole, at, settings, room } = place;
+  const { whole, at, settings } = place;
   const written = whole.slice(at, at + covers).map(({ chord }) => chord);
-  const context = { instrument: settings.instrument, room, voicingAt: () => undefined };
+  const context = { instrument: settings.instrument, voicingAt: () => undefined };
   return chords.every((moved) => {
     if (moved.madeFrom?.kind !== 'notes') return true;
     const chord = chordOf(moved, written);
@@ -58,7 +57,7 @@ function hasVoicings(
   const written = whole.slice(at, at + covers).map(({ chord }) => chord);
   let held: ReadonlySet<number> | undefined;
   for (const moved of chords) {
-    if (!moved.steps && !moved.tops && !moved.degrees) continue;
+    if (!moved.steps && !moved.tops && !moved.bottoms && !moved.degrees) continue;
     const chord = chordOf(moved, written);
     const list = chord ? connector.voicingsOf(chord, settings, moved.families) : [];
     const fits = fitting(moved, settings);
@@ -82,9 +81,13 @@ function chordOf({ symbol }: MovedChord, written: readonly Chord[]): Chord | und
 }
 
 /** Whether a voicing is as a device asks; what is quickly seen first. */
-function fitting({ steps, tops, degrees }: MovedChord, { instrument }: ConnectSettings) {
+function fitting(
+  { steps, tops, bottoms, degrees }: Partial<MovedChord>,
+  { instrument }: ConnectSettings,
+) {
   return (voicing: Voicing): boolean =>
     (!tops || tops.includes(topOf(voicing))) &&
+    (!bottoms || bottoms.includes(voicing.notes[0]?.midi ?? -1)) &&
     (!degrees || sounds(voicing, degrees)) &&
     (!steps || steps.every((each) => stepped(voicing, each, instrument)));
 }

@@ -82,13 +82,13 @@ function withDevices(frame: Choruses, placed: readonly PlacedDevice[]): Piece[] 
   return placed.reduce(leadingInto, pieces);
 }
 
-/** The chord after a device has a grip that can be moved as the device needs it; after the last comes the first. */
+/** What a device asks of the chord after it; after the last comes the first. */
 function leadingInto(pieces: Piece[], { offer: { leadsInto }, to }: PlacedDevice): Piece[] {
   if (!leadsInto) return pieces;
   const next = pieces.findIndex(({ event }) => event.at >= to);
   const at = Math.max(0, next);
   return pieces.map((piece, position) =>
-    position === at ? { ...piece, origin: { ...piece.origin, movable: leadsInto } } : piece,
+    position === at ? { ...piece, origin: { ...piece.origin, ledInto: leadsInto } } : piece,
   );
 }
 
@@ -129,8 +129,8 @@ function piecesOf(
   });
 }
 
-const plain = ({ madeFrom, families, degrees, tops }: MovedChord): boolean =>
-  !madeFrom && !families && !degrees && !tops;
+const plain = ({ madeFrom, families, degrees, tops, bottoms }: MovedChord): boolean =>
+  !madeFrom && !families && !degrees && !tops && !bottoms;
 
 function read({ symbol }: MovedChord) {
   const reading = parseChord(symbol);

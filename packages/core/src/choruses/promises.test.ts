@@ -78,8 +78,17 @@ const encloses: Promise = ([, above, below]) => {
   );
 };
 
+/** Bass notes one way, each within a third of the last, from one chord's lowest note to the next one's. */
+const bassGoes = (sign: 1 | -1): Promise =>
+  each((from, to) => {
+    const by = (pitchesOf(to)[0]! - pitchesOf(from)[0]!) * sign;
+    return by > 0 && by <= 4;
+  });
+
 /** By device and the first word of the variant that tells. */
 const PROMISES: readonly (readonly [device: string, variant: RegExp, Promise])[] = [
+  ['through the key', /^rising.*bass/, bassGoes(1)],
+  ['through the key', /^falling.*bass/, bassGoes(-1)],
   ['through the key', /^rising(?!.*bass)/, everyVoice(1)],
   ['through the key', /^falling(?!.*bass)/, everyVoice(-1)],
   ['sixth and diminished', /^climbing/, everyVoice(1)],
@@ -129,7 +138,7 @@ describe.each(INSTRUMENT_IDS)('movement keeps its word: %s', (instrument) => {
           const promise = promiseOf(offer);
           if (!promise || at + covers > whole.length) continue;
           if ((index + tune) % (SELDOM[device] ?? 1) !== 0) continue;
-          if (!isMakeable(offer, { whole, at, connector, settings, room })) continue;
+          if (!isMakeable(offer, { whole, at, connector, settings })) continue;
           const { symbol } = whole[at]!.chord;
           const applied = { chorus: 0, at, symbol, device, variant };
           const { choruses } = movedChoruses(chorus, 1, [applied], { window, loop: true });

@@ -89,8 +89,8 @@ function settingsFor(request: VoicingRequest, voiced: readonly number[]): Connec
   const { tops, shapes } = settings.wishes;
   const wished: WishesByEvent = { locks: {}, tops: {}, shapes: {}, splits: [], rules: {} };
   voiced.forEach((event, place) => {
-    const { at, moved, movable, chorus: time } = choruses.origins[event]!;
-    const rule = ruleOf(rules[event], { ...(movable && { steps: movable }), ...moved });
+    const { at, moved, ledInto, chorus: time } = choruses.origins[event]!;
+    const rule = ruleOf(rules[event], { ...ledInto, ...moved });
     if (rule) wished.rules[place] = rule;
     if (moved?.top) wished.shapes[place] = moved.top;
     if (at === undefined) return;
@@ -117,12 +117,13 @@ interface WishesByEvent {
 
 /** What is said of a chord and what a device asks there; the device is stronger. */
 function ruleOf(rule: Rule | undefined, moved: Partial<MovedChord>): Rule | undefined {
-  const { families, degrees, tops, steps } = moved;
-  if (!families && !degrees && !tops && !steps) return rule;
+  const { families, degrees, tops, bottoms, steps } = moved;
+  if (!families && !degrees && !tops && !bottoms && !steps) return rule;
   const asked = {
     ...(families && { families }),
     ...(degrees && { degrees }),
     ...(tops && { tops }),
+    ...(bottoms && { bottoms }),
     ...(steps && { steps }),
   };
   return { ...rule, ...asked };
@@ -130,7 +131,7 @@ function ruleOf(rule: Rule | undefined, moved: Partial<MovedChord>): Rule | unde
 
 /** The whole path; where something cannot be made, what it leads to or comes from sounds in its place. */
 function completed(
-  { choruses, arrangement }: VoicingRequest,
+  { choruses }: VoicingRequest,
   { instrument }: ConnectSettings,
   voiced: readonly number[],
   path: readonly Voicing[],
@@ -149,8 +150,7 @@ function completed(
       if (typeof where === 'number') return all[deviceFrom + where];
       return neighbour(at, where === 'after' ? 1 : -1);
     };
-    const { room } = arrangement;
-    all[at] ??= deviceVoicing(chord, moved.madeFrom, { instrument, room, voicingAt });
+    all[at] ??= deviceVoicing(chord, moved.madeFrom, { instrument, voicingAt });
   };
   // Some hang on the chord after them and some on the one before: once from behind, once from the front.
   for (let at = all.length - 1; at >= 0; at -= 1) make(at);

@@ -35,7 +35,7 @@ export const isClear = (voicing: Voicing, { held, ceiling = Infinity }: ClearOf)
 /** The voicings of a list that keep a rule, as far as there are any. Never none of a list that has some. */
 export function keepingTo(
   list: readonly Voicing[],
-  { degrees, strings, tops, clear, steps }: Rule,
+  { degrees, strings, tops, bottoms, clear, steps }: Rule,
   instrument: Instrument,
 ): readonly Voicing[] {
   const movable = steps
@@ -46,7 +46,10 @@ export function keepingTo(
     : movable;
   const told = degrees ? preferring(onStrings, (voicing) => sounds(voicing, degrees)) : onStrings;
   const topped = tops ? preferring(told, (voicing) => tops.includes(topOf(voicing))) : told;
-  return clear && topped.length ? clearVoicings(topped, clear) : topped;
+  const based = bottoms
+    ? preferring(topped, ({ notes }) => bottoms.includes(notes[0]?.midi ?? -1))
+    : topped;
+  return clear && based.length ? clearVoicings(based, clear) : based;
 }
 
 function preferring(
@@ -65,8 +68,8 @@ export const sounds = ({ notes }: Voicing, degrees: readonly Degree[]): boolean 
   notes.length === degrees.length && notes.every(({ degree }) => degrees.includes(degree));
 
 /** The same for rules that say the same. */
-export const ruleKey = ({ degrees, strings, tops, clear, steps }: Rule): string =>
-  [degrees, tops, clear?.held].map((each) => each?.join(' ') ?? '').join(', ') +
+export const ruleKey = ({ degrees, strings, tops, bottoms, clear, steps }: Rule): string =>
+  [degrees, tops, bottoms, clear?.held].map((each) => each?.join(' ') ?? '').join(', ') +
   ` on ${strings ?? ''} below ${clear?.ceiling ?? ''} by ${steps?.map(stepsKey).join(', ') ?? ''}`;
 
 const stepsKey = ({ scale, by, hold, only }: Steps): string =>

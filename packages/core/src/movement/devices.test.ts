@@ -7,6 +7,7 @@ import { chord } from '../testing/builders';
 import { offersOf, symbolsOf } from '../testing/choruses';
 import { pitchClass } from '../base/units';
 import { devices } from './devices';
+import { chosenIn } from './devices/harmonisedLine';
 import { harmonise } from './harmonise';
 import { sixthAndDiminished } from './sixth';
 import { DEVICE_IDS, type DeviceId } from './types';
@@ -53,7 +54,14 @@ describe('step through the key (common practice)', () => {
     const bass = offersOf(MAJOR, 'through the key').find(
       ({ variant }) => variant === 'rising, bass notes only',
     );
-    expect(bass!.chords.map(({ madeFrom }) => madeFrom?.kind)).toEqual([undefined, 'bass', 'bass']);
+    const line = bass!.chords.map(({ madeFrom, bottoms }) =>
+      madeFrom?.kind === 'notes' ? madeFrom.midis[0]! : bottoms![0]!,
+    );
+    // D E F, and on to G.
+    expect([...line, bass!.leadsInto!.bottoms![0]!].map((pitch) => pitch % 12)).toEqual([
+      2, 4, 5, 7,
+    ]);
+    expect(line).toEqual([...line].sort((a, b) => a - b));
   });
 
   it('goes by eighths in half a bar, and not at all where there is no time', () => {
@@ -203,6 +211,30 @@ describe('block chords under a line (common practice)', () => {
     const [flatThird, third] = harmonise(chord('C6'), [75, 76]);
     expect(flatThird).toEqual({ symbol: 'B6', madeFrom: { kind: 'slide', of: 'after', by: -1 } });
     expect(third!.symbol).toBe('C6');
+  });
+
+  it('stand as the player chooses, note by note', () => {
+    // C D# E F G over C6: D# alone or slid into E; F diminished, or slid into E; G alone.
+    const under = ['by itself', 'alone', 'by itself', 'slid', 'by itself'] as const;
+    const parts = harmonise(chord('C6'), [72, 75, 76, 77, 76], under);
+    expect(parts.map(({ symbol }) => symbol)).toEqual(['C6', 'C6', 'C6', 'Db6', 'C6']);
+    expect(parts.map(({ madeFrom }) => madeFrom?.kind)).toEqual([
+      ...[undefined, 'notes', undefined, 'slide', undefined],
+    ]);
+    const plain = harmonise(chord('C6'), [72, 75, 76, 77, 76]);
+    expect(plain.map(({ symbol }) => symbol)).toEqual(['C6', 'B6', 'C6', 'Bdim7', 'C6']);
+  });
+
+  it('stand on the accents only, the notes between alone, and under what is saved as chosen', () => {
+    const offers = offersOf('| C6 | % |', 'harmonised line', 0, [76, 77, 79, 81]);
+    const accents = offers.find(({ variant }) => variant.endsWith('accents only'))!;
+    expect(accents.chords.map(({ madeFrom }) => madeFrom?.kind)).toEqual([
+      ...[undefined, 'notes', undefined, 'notes'],
+    ]);
+    expect(chosenIn('your line, as chosen: -sdn')).toEqual([
+      ...['by itself', 'slid', 'diminished', 'alone'],
+    ]);
+    expect(chosenIn('your line')).toEqual([]);
   });
 
   it('leave a note alone that fits nothing and leads nowhere', () => {

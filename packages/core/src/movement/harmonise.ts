@@ -2,6 +2,7 @@ import { moveSymbol } from '../chord/moveSymbol';
 import type { PitchedChord } from '../chord/types';
 import { pitchClass } from '../base/units';
 import type { PitchRange } from '../voicing/base/types';
+import type { Under } from './harmoniseTypes';
 import type { Part } from './parts';
 import { sixthAndDiminished, type SixthAndDiminished } from './sixth';
 
@@ -10,21 +11,47 @@ import { sixthAndDiminished, type SixthAndDiminished } from './sixth';
  * under the notes between, and what belongs to neither is slid in: the chord of the next note a half step
  * off, or where that is not a half step away, the note alone. Source: common practice.
  * @param line MIDI notes
+ * @param under what the player chooses note by note; a choice that a note does not allow is passed over
  */
-export function harmonise(chord: PitchedChord, line: readonly number[]): Part[] {
+export function harmonise(
+  chord: PitchedChord,
+  line: readonly number[],
+  under: readonly Under[] = [],
+): Part[] {
   const reading = sixthAndDiminished(chord);
-  return line.map((note, at) => {
-    const symbol = reading && symbolUnder(reading, note);
-    if (symbol !== undefined) return { symbol, families: ['block'], tops: [note] };
-    const next = line[at + 1];
-    const by = next === undefined ? 0 : note - next;
-    const under = reading && next !== undefined ? symbolUnder(reading, next) : undefined;
-    if (under === undefined || Math.abs(by) !== 1) {
-      return { symbol: chord.symbol, madeFrom: { kind: 'notes', midis: [note] } };
+  return line.map((note, at): Part => {
+    const alone: Part = {
+      symbol: chord.symbol,
+      madeFrom: { kind: 'notes', midis: [note] },
+    };
+    const own = reading && symbolUnder(reading, note);
+    const block: Part | undefined =
+      own === undefined ? undefined : { symbol: own, families: ['block'], tops: [note] };
+    const slid = reading && slidInto(reading, note, line[at + 1]);
+    switch (under[at] ?? 'by itself') {
+      case 'alone':
+        return alone;
+      case 'slid':
+        return slid ?? block ?? alone;
+      case 'diminished':
+      case 'by itself':
+        return block ?? slid ?? alone;
     }
-    const moved = moveSymbol(under, { letterSteps: by, semitones: by });
-    return { symbol: moved, madeFrom: { kind: 'slide', of: 'after', by } };
   });
+}
+
+/** The chord of the next note, slid into it from a half step off; none where the note is not a half step away. */
+function slidInto(
+  reading: SixthAndDiminished,
+  note: number,
+  next: number | undefined,
+): Part | undefined {
+  if (next === undefined || Math.abs(note - next) !== 1) return undefined;
+  const under = symbolUnder(reading, next);
+  if (under === undefined) return undefined;
+  const by = note - next;
+  const symbol = moveSymbol(under, { letterSteps: by, semitones: by });
+  return { symbol, madeFrom: { kind: 'slide', of: 'after', by } };
 }
 
 function symbolUnder({ sixth, diminished }: SixthAndDiminished, note: number): string | undefined {

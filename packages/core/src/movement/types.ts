@@ -4,6 +4,7 @@ import type { Chord, PitchedChord } from '../chord/types';
 import type { Degree } from '../chord/degrees';
 import type { TopMotion } from '../connect/base/types';
 import type { FamilyId, PitchRange } from '../voicing/base/types';
+import type { Under } from './harmoniseTypes';
 import type { Steps } from '../voicing/stepped';
 
 export const DEVICE_IDS = [
@@ -41,8 +42,6 @@ export type MadeFrom =
   | { readonly kind: 'walk'; readonly from: number; readonly degree: Degree; readonly by: number }
   /** The voicing of another chord of the device, moved along a scale. */
   | { readonly kind: 'step'; readonly from: number; readonly steps: Steps }
-  /** The bass note alone. */
-  | { readonly kind: 'bass' }
   /** So many voices of another chord of the device, the lowest or the highest. */
   | {
       readonly kind: 'part';
@@ -74,6 +73,8 @@ export interface MovedChord {
   readonly tops?: readonly number[];
   /** What its voicing has to be movable by: chords of the device are made of it so. */
   readonly steps?: readonly Steps[];
+  /** MIDI notes of which one is wanted at the bottom. */
+  readonly bottoms?: readonly number[];
   /** Which way the top goes from here to the next chord of the device. */
   readonly top?: TopMotion;
   /** What it shares with the chord before it goes on sounding and is not struck again. */
@@ -97,6 +98,8 @@ export interface DevicePlace {
   readonly window: PitchRange;
   /** A line to be harmonised, as MIDI notes. */
   readonly line?: readonly number[];
+  /** What the player chooses to stand under each note of it. */
+  readonly under?: readonly Under[];
 }
 
 /** What a device makes of a place. */
@@ -112,9 +115,12 @@ export interface DeviceOffer {
   readonly covers: number;
   /** They fill the stretch without gaps. */
   readonly chords: readonly MovedChord[];
-  /** What the grip of the chord after it has to be movable by: chords of the device are made of that. */
-  readonly leadsInto?: readonly Steps[];
+  /** What the device asks of the chord after it, of which its own are made or to which they lead. */
+  readonly leadsInto?: LedInto;
 }
+
+/** What is asked of a chord that a device leads into. */
+export type LedInto = Pick<MovedChord, 'steps' | 'bottoms'>;
 
 export interface MovementDevice {
   readonly id: DeviceId;

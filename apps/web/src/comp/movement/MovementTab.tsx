@@ -23,8 +23,8 @@ const GROUP_LABELS: Readonly<Record<DeviceGroup, string>> = {
 /** What may move at the chord in hand: tried by ear and in the threads, then applied or left. */
 export function MovementTab({ composed }: { composed: ComposedChoruses }) {
   const [text, setText] = useState('');
-  const { notes, problem } = readLine(text);
-  const here = useOffers(composed, problem ? [] : notes);
+  const { notes, under, problem } = readLine(text);
+  const here = useOffers(composed, problem ? [] : notes, problem ? [] : under);
   const { trying } = useCompDesk();
   const { devices } = useTune().setup.comp;
   useHearTried(composed);
@@ -72,7 +72,14 @@ export function MovementTab({ composed }: { composed: ComposedChoruses }) {
           }}
         />
       </label>
-      {problem && <p className="fault">{problem}</p>}
+      {problem ? (
+        <p className="fault">{problem}</p>
+      ) : (
+        <p className="quiet">
+          After a note d asks for the diminished chord under it, s for a chord slid in by a half
+          step, n for the note alone: G4 G#4s A4 B4d C5.
+        </p>
+      )}
       <AppliedList composed={composed} />
     </>
   );

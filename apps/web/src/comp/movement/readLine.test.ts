@@ -8,7 +8,7 @@ describe('a line that is typed', () => {
     expect(readLine('Cb4 B#3').notes).toEqual([59, 60]);
   });
   it('says which word is no note, and keeps what came before', () => {
-    expect(readLine('G4 H4 A4')).toEqual({
+    expect(readLine('G4 H4 A4')).toMatchObject({
       notes: [67],
       problem: '“H4” is no note; write them like G4 or Bb4.',
     });
@@ -17,6 +17,14 @@ describe('a line that is typed', () => {
     expect(readLine('C4 '.repeat(17)).problem).toMatch(/at most 16/);
   });
   it('may be empty', () => {
-    expect(readLine('  ')).toEqual({ notes: [], problem: undefined });
+    expect(readLine('  ')).toEqual({ notes: [], under: [], problem: undefined });
   });
+});
+
+it('reads what is asked for under each note', () => {
+  expect(readLine('G4 A4d B4s C5n')).toMatchObject({
+    notes: [67, 69, 71, 72],
+    under: ['by itself', 'diminished', 'slid', 'alone'],
+  });
+  expect(readLine('G4 A4').under).toEqual([]);
 });

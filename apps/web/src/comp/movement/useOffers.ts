@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import type { AppliedDevice, DeviceOffer } from '@drop-close/core';
+import type { AppliedDevice, DeviceOffer, Under } from '@drop-close/core';
 import { engine } from '../../engine/client';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { useChorus } from '../../engine/useChorus';
@@ -17,15 +17,19 @@ export interface OffersHere {
 const NONE: readonly DeviceOffer[] = [];
 
 /** What may be done at the chord in hand. */
-export function useOffers(composed: ComposedChoruses, line: readonly number[]): OffersHere {
+export function useOffers(
+  composed: ComposedChoruses,
+  line: readonly number[],
+  under: readonly Under[],
+): OffersHere {
   const { index, event } = useSelection();
   const events = useChorus()?.timeline.events ?? [];
   const at = composed.wholes[index] ?? 0;
   const symbol = events.filter(({ part = 0 }) => part === 0)[at]?.chord.symbol ?? '';
   const chorus = timeThrough(event?.bar ?? 1, composed.barsEach);
   const { data = NONE } = useQuery({
-    queryKey: ['offers', composed.id, at, line],
-    queryFn: async () => (await engine.offers(composed.id, at, line)) ?? NONE,
+    queryKey: ['offers', composed.id, at, line, under],
+    queryFn: async () => (await engine.offers(composed.id, at, line, under)) ?? NONE,
     // What was offered stays in sight while the next answer is on its way.
     placeholderData: (before) => before,
     gcTime: 0,
@@ -44,5 +48,5 @@ export const appliedFrom = (
   symbol,
   device,
   variant,
-  ...(variant === 'your line' ? { line } : {}),
+  ...(variant.startsWith('your line') ? { line } : {}),
 });

@@ -53,6 +53,8 @@ export interface Rule {
   readonly strings?: string;
   /** Only what has one of these MIDI notes on top, as far as there is any. */
   readonly tops?: readonly number[];
+  /** Only what has one of these MIDI notes at the bottom, as far as there is any. */
+  readonly bottoms?: readonly number[];
   /** Only what keeps clear of a soloist, as far as there is any. */
   readonly clear?: ClearOf;
   /** Only what can be moved by each of these, as far as there is any. */

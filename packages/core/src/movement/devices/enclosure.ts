@@ -74,7 +74,7 @@ function offer(
     label: variant,
     why: `${what}, from a half step above and then from a ${by === -1 ? 'half' : 'whole'} step below.`,
     covers: 1,
-    ...(!top && { leadsInto: [1, by].map((each) => ({ scale: CHROMATIC, by: each })) }),
+    ...(!top && { leadsInto: { steps: [1, by].map((each) => ({ scale: CHROMATIC, by: each })) } }),
     chords: inARow(parts),
   };
 }

@@ -1,12 +1,13 @@
 import type { PitchRange } from '../../voicing/base/types';
 import { deviceOf, devices } from '.';
+import { chosenIn } from './harmonisedLine';
 import type { AppliedDevice, DeviceChord, DeviceId, DeviceOffer, DevicePlace } from '../types';
 
 /** What may be done at one chord, device by device. */
 export function offersAt(
   chords: readonly DeviceChord[],
   at: number,
-  context: Pick<DevicePlace, 'window' | 'line'> & { readonly loop: boolean },
+  context: Pick<DevicePlace, 'window' | 'line' | 'under'> & { readonly loop: boolean },
 ): DeviceOffer[] {
   const place = placeAt(chords, at, context);
   return place ? devices.flatMap(({ offers }) => offers(place)) : [];
@@ -17,7 +18,7 @@ export function devicesAt(
   device: DeviceId,
   chords: readonly DeviceChord[],
   at: number,
-  context: Pick<DevicePlace, 'window' | 'line'> & { readonly loop: boolean },
+  context: Pick<DevicePlace, 'window' | 'line' | 'under'> & { readonly loop: boolean },
 ): readonly DeviceOffer[] {
   const place = placeAt(chords, at, context);
   return place ? deviceOf(device).offers(place) : [];
@@ -31,17 +32,28 @@ export function appliedOffer(
   loop: boolean,
 ): DeviceOffer | undefined {
   const { at, device, variant, line } = applied;
-  const context = { window, loop, ...(line ? { line } : {}) };
+  const context = { window, loop, ...(line ? { line, under: chosenIn(variant) } : {}) };
   return devicesAt(device, chords, at, context).find((offer) => offer.variant === variant);
 }
 
 function placeAt(
   chords: readonly DeviceChord[],
   at: number,
-  { window, line, loop }: Pick<DevicePlace, 'window' | 'line'> & { readonly loop: boolean },
+  {
+    window,
+    line,
+    under,
+    loop,
+  }: Pick<DevicePlace, 'window' | 'line' | 'under'> & { readonly loop: boolean },
 ): DevicePlace | undefined {
   const here = chords[at];
   if (here?.chord.kind !== 'chord') return undefined;
   const following = [...chords.slice(at + 1), ...(loop ? chords.slice(0, at) : [])];
-  return { here: { ...here, chord: here.chord }, following, window, ...(line ? { line } : {}) };
+  return {
+    here: { ...here, chord: here.chord },
+    following,
+    window,
+    ...(line && { line }),
+    ...(under && { under }),
+  };
 }

@@ -48,7 +48,7 @@ const offer = (
   label: variant,
   why: `The same grip as ${target.symbol}, one fret or key ${by < 0 ? 'lower' : 'higher'}, slides into it.`,
   covers: 1,
-  leadsInto: [{ scale: CHROMATIC, by }],
+  leadsInto: { steps: [{ scale: CHROMATIC, by }] },
   chords: inARow([
     [{ symbol }, whole - length],
     [

@@ -111,21 +111,25 @@ const pitchesOf = (scale: readonly DiatonicChord[]): PitchClass[] =>
 const placeIn = ({ analysis }: DeviceChord, next: DeviceChord): number | undefined =>
   inItsKey({ ...next, analysis })?.place;
 
-function offer(
-  { here }: DevicePlace,
-  { variant, first, between }: WayThrough,
-  bass: boolean,
-): DeviceOffer[] {
+function offer(place: DevicePlace, way: WayThrough, bass: boolean): DeviceOffer[] {
+  const { here } = place;
+  const { variant, first, between } = way;
   const step = stepFor(between.length, here.length);
   if (!between.length || step === undefined) return [];
-  const passing = between.map(({ symbol, madeFrom }): Part =>
-    bass ? { symbol, madeFrom: { kind: 'bass' } } : { symbol, madeFrom },
-  );
+  const line = bass ? bassLine(place, way) : undefined;
+  if (bass && !line) return [];
   const steps = between.flatMap(({ madeFrom }) =>
     madeFrom.kind === 'step' ? [madeFrom.steps] : [],
   );
-  const anchor: Part = bass ? { symbol: here.chord.symbol } : { symbol: first, steps };
-  const named = bass ? `${variant}, bass notes only` : variant;
+  const anchor: Part = line
+    ? { symbol: here.chord.symbol, bottoms: [line.from] }
+    : { symbol: first, steps };
+  const passing = between.map(({ symbol, madeFrom }, at): Part =>
+    line
+      ? { symbol, madeFrom: { kind: 'notes', midis: [line.between[at]!] } }
+      : { symbol, madeFrom },
+  );
+  const named = line ? `${variant}, bass notes only` : variant;
   return [
     {
       device: 'through the key',
@@ -134,6 +138,35 @@ function offer(
       why: `${between.map(({ symbol }) => symbol).join(' ')} lead from here to the next chord through the key.`,
       covers: 1,
       chords: steppingOut([anchor, ...passing], here.length, step),
+      ...(line && { leadsInto: { bottoms: [line.to] } }),
     },
   ];
+}
+
+interface BassLine {
+  readonly from: number;
+  readonly between: readonly number[];
+  readonly to: number;
+}
+
+/** From the root of one chord to the root of the next, step by step one way, as low in the register as it goes. */
+function bassLine(
+  { here, following: [next], window }: DevicePlace,
+  { variant, between }: WayThrough,
+): BassLine | undefined {
+  if (next?.chord.kind !== 'chord' || here.chord.bass || next.chord.bass) return undefined;
+  const roots = between.map(({ symbol }) => /^[A-G][b#]*/.exec(symbol)![0]);
+  const rising = variant.startsWith('rising');
+  const classes = [here.chord.root, ...roots, next.chord.root].map(pitchClassOf);
+  const line = classes.slice(1).reduce<number[]>(
+    (pitches, each) => {
+      const last = pitches.at(-1)!;
+      return [...pitches, rising ? last + pitchClass(each - last) : last - pitchClass(last - each)];
+    },
+    [window.low + pitchClass(classes[0]! - window.low)],
+  );
+  // A line that falls begins an octave higher where it would leave the register.
+  const up = Math.min(...line) < window.low ? 12 : 0;
+  const placed = line.map((pitch) => pitch + up);
+  return { from: placed[0]!, between: placed.slice(1, -1), to: placed.at(-1)! };
 }
