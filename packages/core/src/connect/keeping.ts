@@ -73,4 +73,4 @@ export const ruleKey = ({ degrees, strings, tops, bottoms, clear, steps }: Rule)
   ` on ${strings ?? ''} below ${clear?.ceiling ?? ''} by ${steps?.map(stepsKey).join(', ') ?? ''}`;
 
 const stepsKey = ({ scale, by, hold, only }: Steps): string =>
-  `${scale.join(' ')} ${by} ${hold ?? ''} ${only ?? ''}`;
+  `${scale.join(' ')} ${by} ${hold ?? ''} ${only?.join(',') ?? ''}`;

@@ -353,6 +353,26 @@ const names = (midis: readonly number[]): string =>
     .map((pitch) => ['C', 'Db', 'D', 'Eb', 'E', 'F', 'Gb', 'G', 'Ab', 'A', 'Bb', 'B'][pitch % 12]!)
     .join('-');
 
+describe('one note or two borrowed from the diminished chord (common practice)', () => {
+  it('are offered for each tone and each two, up and down', () => {
+    const borrowed = variantsOf('| Dm7 | % |', 'hold and move').filter((label) =>
+      label.startsWith('only'),
+    );
+    expect(borrowed).toHaveLength(2 * (4 + 6));
+    expect(borrowed).toContain('only the ♭3 and 5, up a step');
+  });
+  it('go a step along F6 and Edim7 over Dm7 and come back, the rest tied', () => {
+    const offer = offersOf('| Dm7 | % |', 'hold and move').find(
+      ({ variant }) => variant === 'borrow b3 5 up',
+    )!;
+    const [first, away, back] = offer.chords;
+    const [steps] = first!.steps!;
+    expect(steps).toMatchObject({ by: 1, only: ['b3', '5'] });
+    expect([...steps!.scale].sort((a, b) => a - b)).toEqual([0, 1, 2, 4, 5, 7, 9, 10]);
+    expect([away!.tied, back!.tied]).toEqual([true, true]);
+  });
+});
+
 describe('double stops (common practice)', () => {
   it('fall in thirds through C Mixolydian to the root and the 3', () => {
     const pairs = midisOf('| C7 | % | F6 | % |', 'double stops', 'thirds falling');

@@ -86,7 +86,7 @@ describe('what cannot be moved', () => {
   });
   it('is what has not the voice that is named', () => {
     none({ scale: F6, by: 1, hold: '11' });
-    none({ scale: CHROMATIC, by: 1, only: '13' });
+    none({ scale: CHROMATIC, by: 1, only: ['13'] });
   });
   it('is a voice that would meet or cross the one that is held', () => {
     const close = onKeys('C6', 60, 64, 67, 69);
@@ -102,6 +102,6 @@ describe('what cannot be moved', () => {
 
 it('one voice walks alone', () => {
   const dm7 = onKeys('Dm7', 50, 57, 60, 65);
-  const walked = stepped(dm7, { scale: CHROMATIC, by: -1, only: 'b7' }, defaultKeyboard);
+  const walked = stepped(dm7, { scale: CHROMATIC, by: -1, only: ['b7'] }, defaultKeyboard);
   expect(walked?.notes.map(({ midi }) => midi)).toEqual([50, 57, 59, 65]);
 });

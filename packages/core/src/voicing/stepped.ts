@@ -10,8 +10,8 @@ export interface Steps {
   readonly by: number;
   /** The voice that stays; all move where it is left out. */
   readonly hold?: Degree;
-  /** The one voice that moves, all others staying. */
-  readonly only?: Degree;
+  /** The voices that move, all others staying. */
+  readonly only?: readonly Degree[];
 }
 
 /** Every half step is a step of it. */
@@ -31,10 +31,10 @@ export function stepped(
   instrument: Instrument,
 ): Voicing | undefined {
   const playing = playingOf(instrument);
-  const named = hold ?? only;
-  const voice = voicing.notes.findIndex(({ degree }) => degree === named);
-  if (named !== undefined && voice < 0) return undefined;
-  const stays = (at: number): boolean => (only === undefined ? at === voice : at !== voice);
+  const named = hold === undefined ? (only ?? []) : [hold];
+  const voices = named.map((each) => voicing.notes.findIndex(({ degree }) => degree === each));
+  if (voices.includes(-1)) return undefined;
+  const stays = (at: number): boolean => voices.includes(at) === (only === undefined);
   const notes = voicing.notes.map((note, at) =>
     stays(at) ? note : movedNote(note, intervalTo(note.midi, scale, by)),
   );

@@ -16,7 +16,7 @@ const WAYS = [
 
 /**
  * One tone of the chord stays in its voice, and the others go one or two steps along the eight notes of its sixth
- * chord and the diminished of its dominant, and come back. Source: common practice (sixth and diminished).
+ * chord and the diminished of its dominant, and come back; or one or two go alone. Source: common practice (sixth and diminished).
  */
 export const holdAndMove: MovementDevice = {
   id: 'hold and move',
@@ -29,7 +29,7 @@ export const holdAndMove: MovementDevice = {
     if (!reading) return [];
     const scale = [...reading.sixth.classes, ...reading.diminished.classes];
     const held = HELD.filter((degree) => chord.tones.some((tone) => tone.degree === degree));
-    return [1, 2].flatMap((furthest) =>
+    const moved = [1, 2].flatMap((furthest) =>
       furthest === 2 && length < SHORTEST_OF_TWO
         ? []
         : WAYS.flatMap(({ direction, sign }) =>
@@ -43,8 +43,45 @@ export const holdAndMove: MovementDevice = {
             }),
           ),
     );
+    const borrowed = oneOrTwo(held).flatMap((only) =>
+      WAYS.map(({ direction, sign }) =>
+        borrowing(chord.symbol, length, only, { direction, steps: { scale, by: sign, only } }),
+      ),
+    );
+    return [...moved, ...borrowed];
   },
 };
+
+/** Each of some degrees, and each two of them. */
+const oneOrTwo = (degrees: readonly Degree[]): (readonly Degree[])[] => [
+  ...degrees.map((each) => [each]),
+  ...degrees.flatMap((a, at) => degrees.slice(at + 1).map((b) => [a, b])),
+];
+
+/** One note or two of the grip, a step along the scale and back: borrowed from the diminished chord next to it. */
+function borrowing(
+  symbol: string,
+  length: number,
+  only: readonly Degree[],
+  { direction, steps }: { readonly direction: string; readonly steps: Steps },
+): DeviceOffer {
+  const madeFrom = (by: number): MadeFrom => ({ kind: 'step', from: 0, steps: { ...steps, by } });
+  const names = only.map(nameOf).join(' and ');
+  return {
+    device: 'hold and move',
+    variant: `borrow ${only.join(' ')} ${direction}`,
+    label: `only the ${names}, ${direction} a step`,
+    why: `The ${names} ${only.length > 1 ? 'go' : 'goes'} a step ${direction} and back, borrowed from the diminished chord; the rest stays.`,
+    covers: 1,
+    chords: inARow([
+      [{ symbol, steps: [steps] }, length / 2],
+      [{ symbol, madeFrom: madeFrom(steps.by), tied: true }, length / 4],
+      [{ symbol, madeFrom: madeFrom(0), tied: true }, length / 4],
+    ]),
+  };
+}
+
+const nameOf = (degree: Degree): string => (degree === 'R' ? 'root' : prettyDegree(degree));
 
 /** Guide tones first: they tell the chord while the rest moves. */
 const HELD: readonly Degree[] = ['3', 'b3', '7', 'b7', '6', '5', 'b5', 'R'];
@@ -72,7 +109,7 @@ function offer({ symbol, length, hold, direction, steps }: Holding): DeviceOffer
     { symbol, madeFrom: back, tied: true },
   ];
   const each = length / 2 / (parts.length - 1);
-  const name = hold === 'R' ? 'root' : prettyDegree(hold);
+  const name = nameOf(hold);
   const far = steps.length === 1 ? 'a step' : 'two steps';
   return {
     device: 'hold and move',

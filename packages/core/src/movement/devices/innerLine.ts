@@ -46,7 +46,7 @@ const isHalfDiminished = (chord: PitchedChord): boolean =>
 
 /** The third of them, with the b7, is voiced; the others are it with that voice moved. */
 const ANCHOR = 2;
-const step = (only: Degree, by: number): Steps => ({ scale: CHROMATIC, by, only });
+const step = (only: Degree, by: number): Steps => ({ scale: CHROMATIC, by, only: [only] });
 const walk = (degree: Degree, by: number, from: number): MadeFrom => ({
   kind: 'walk',
   from,

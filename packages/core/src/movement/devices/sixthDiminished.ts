@@ -76,7 +76,7 @@ function borrowed({ sixth, root, minor }: SixthAndDiminished): Part[] {
     {
       symbol: sixth.symbol,
       families: ['block'],
-      steps: [{ scale: CHROMATIC, by: WHOLE_STEP, only: '6' }],
+      steps: [{ scale: CHROMATIC, by: WHOLE_STEP, only: ['6'] }],
     },
     { symbol: seventh, madeFrom: up(WHOLE_STEP) },
     { symbol: sixth.symbol, madeFrom: up(0) },
