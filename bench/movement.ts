@@ -1,6 +1,6 @@
 /**
- * What may be done at a chord, asked chord by chord as a player walks through a tune; a device tried; and an étude through
- * twelve keys from every inversion. The same code runs in the worker of the page.
+ * What may be done at a chord, asked chord by chord as a player walks through a tune; a device tried; and an étude
+ * through twelve keys from every inversion. The same code runs in the worker of the page.
  */
 import {
   compositionOf,

@@ -5,7 +5,10 @@ import { Desk, expect, test } from './desk';
 
 const TUNE = '| Dm7 | G7 | Cmaj7 | % |';
 
-/** The comping of the first bar as the MIDI file holds it: what sounds at each onset, from the bottom, with how long. */
+/**
+ * The comping of the first bar as the MIDI file holds it: what sounds at each onset, from the bottom, with how
+ * long.
+ */
 async function firstBar(page: Page) {
   const [download] = await Promise.all([
     page.waitForEvent('download'),

@@ -1,7 +1,10 @@
 import { positionsIn, readWritten, storeArrangement, type Etude } from '@drop-close/core';
 import { api } from '../api/client';
 
-/** Puts an étude in the book as a tune and its arrangement, one in single notes with its line. @returns the tune's id */
+/**
+ * Puts an étude in the book as a tune and its arrangement, one in single notes with its line.
+ * @returns the tune's id
+ */
 export async function saveEtude(etude: Etude, tempo: number): Promise<string> {
   const { title, text, key, setup, line } = etude;
   const tune = await api.createTune({ title, text, key, meter: '4/4', tempo, feel: 'straight' });

@@ -1,7 +1,7 @@
 /**
- * Bass lines. Every line has the root, or the slash bass, where a chord begins and on every one; between
- * them it leads on. Walking: a note a beat, up or down the tones of the chord, the last before a change a half
- * step from the next root. Two-feel: in halves, the second the chord tone nearest to the next root. Source: common practice.
+ * Bass lines. Every line has the root, or the slash bass, where a chord begins and on every one; between them it
+ * leads on. Walking: a note a beat, up or down the tones of the chord, the last before a change a half step from
+ * the next root. Two-feel: in halves, the second the chord tone nearest to the next root. Source: common practice.
  */
 import { quartersInBar } from '../chart/meter';
 import type { PlayedBar } from '../chart/playOrder';
@@ -18,8 +18,8 @@ import { walked, type Step } from './walking';
 type Style = Exclude<BassStyle, 'by the feel'>;
 
 /**
- * A line over the whole timeline, in quarters from bar 1. Where the comp pushes into a chord the bass comes with it, but for
- * a walking bass, which keeps its beat.
+ * A line over the whole timeline, in quarters from bar 1. Where the comp pushes into a chord the bass comes with
+ * it, but for a walking bass, which keeps its beat.
  * @param pushes when a chord is struck that begins at some moment
  */
 export function bassLine(
@@ -39,7 +39,10 @@ export function bassLine(
   }));
 }
 
-/** Steps with the pushed ones earlier and what goes before them shorter; what is struck with a push is not struck before it. */
+/**
+ * Steps with the pushed ones earlier and what goes before them shorter; what is struck with a push is not struck
+ * before it.
+ */
 function pushed(steps: readonly Step[], pushes: ReadonlyMap<number, number>): Step[] {
   const moved = steps.map((step) => {
     const at = pushes.get(step.at) ?? step.at;

@@ -3,7 +3,10 @@ import type { Feel, Meter } from '../chart/types';
 import { DRUMS, TOUCH } from './data';
 import type { BandPlan, PlannedNote } from './types';
 
-/** Quarter notes a minute from which one counts two bars, the first of them in its long beats. Source: common practice. */
+/**
+ * Quarter notes a minute from which one counts two bars, the first of them in its long beats. Source: common
+ * practice.
+ */
 const TWO_BARS_FROM: Readonly<Record<Feel, number>> = {
   swing: 100,
   shuffle: 100,
@@ -14,8 +17,9 @@ const TWO_BARS_FROM: Readonly<Record<Feel, number>> = {
 };
 
 /**
- * What is counted before the music: slowly one bar, beat by beat; faster two, of the first only one and three (in three:
- * one). Meters of eighths in threes are counted in their dotted quarters. The first of each bar is stronger.
+ * What is counted before the music: slowly one bar, beat by beat; faster two, of the first only one and three (in
+ * three: one). Meters of eighths in threes are counted in their dotted quarters. The first of each bar is
+ * stronger.
  */
 export function countIn(meter: Meter, feel: Feel, tempo: number): BandPlan {
   const bar = quartersInBar(meter);

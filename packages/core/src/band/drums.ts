@@ -7,7 +7,8 @@ type Style = Exclude<DrumStyle, 'by the feel'>;
 type Stroke = readonly [midi: number, beat: number, velocity: number];
 
 /**
- * The drums of one bar, in quarters from bar 1. Softly they leave out the skips; loudly the foot comes in on every beat.
+ * The drums of one bar, in quarters from bar 1. Softly they leave out the skips; loudly the foot comes in on every
+ * beat.
  * @param and where the "and" of a beat falls, as a part of the beat
  * @param loudness 1..5
  */

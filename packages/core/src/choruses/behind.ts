@@ -101,8 +101,8 @@ export function withHarmonyTold(
 }
 
 /**
- * A line of the player's own with chords in its gaps, by the same hands: hits as they are laid, the harmony told where the hands
- * are free, and each chord let go where the line needs its fingers.
+ * A line of the player's own with chords in its gaps, by the same hands: hits as they are laid, the harmony told
+ * where the hands are free, and each chord let go where the line needs its fingers.
  */
 export function compOwnLine(request: ComposeRequest, hits: readonly Hit[]): CompBehind {
   const own = { ...request, comp: { ...request.comp, ownLine: true } };

@@ -1,6 +1,6 @@
 /**
- * What comping behind a soloist promises, it keeps over every demo tune, on two instruments, at every strictness and from twelve seeds.
- * Source: common practice.
+ * What comping behind a soloist promises, it keeps over every demo tune, on two instruments, at every strictness
+ * and from twelve seeds. Source: common practice.
  */
 import { defaultArrangement } from '../arrangement/stored/defaults';
 import type { Chorus } from '../arrangement/chorus/chorus';

@@ -8,8 +8,8 @@ import type { MakingPlace } from './makeable';
 const LOOKED_AT = 12;
 
 /**
- * Offers of one device, those first that lie best under the hand: by the most strain of the forms they are made of, on the
- * best of the likely grips of the chord they are applied to.
+ * Offers of one device, those first that lie best under the hand: by the most strain of the forms they are made
+ * of, on the best of the likely grips of the chord they are applied to.
  */
 export function byLie(offers: readonly DeviceOffer[], place: MakingPlace): DeviceOffer[] {
   const strained = offers.map((offer) => ({ offer, strain: strainOf(offer, place) }));

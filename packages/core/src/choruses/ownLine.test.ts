@@ -1,4 +1,7 @@
-/** Line and chords in one pair of hands, over the demo blues and every other demo tune in four. Source: common practice. */
+/**
+ * Line and chords in one pair of hands, over the demo blues and every other demo tune in four. Source: common
+ * practice.
+ */
 import { defaultArrangement } from '../arrangement/stored/defaults';
 import { startFor } from '../arrangement/stored/start';
 import { pitchClassOf } from '../pitch/spelling';

@@ -1,7 +1,7 @@
 /**
- * Line and chords in one pair of hands. On keys the left hand has shells under the line. On strings one hand does both: a
- * chord may ring under the line only while its grip leaves the fingers and a string for what the line plays, else it is let go
- * when the line begins. Source: common practice.
+ * Line and chords in one pair of hands. On keys the left hand has shells under the line. On strings one hand does
+ * both: a chord may ring under the line only while its grip leaves the fingers and a string for what the line
+ * plays, else it is let go when the line begins. Source: common practice.
  */
 import { midi, ticks, type Ticks } from '../base/units';
 import type { Rule } from '../connect/base/types';

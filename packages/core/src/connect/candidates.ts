@@ -28,8 +28,9 @@ export type CandidateSource = (
 ) => Candidates;
 
 /**
- * What may be played for each chord: its lock, or what its families give, or what is lent: where they voice
- * it not at all, or not with the note on top that is wanted there. Under one settings a chord, a lock or a rule that comes again, also in a later question, has the very same list.
+ * What may be played for each chord: its lock, or what its families give, or what is lent: where they voice it not
+ * at all, or not with the note on top that is wanted there. Under one settings a chord, a lock or a rule that
+ * comes again, also in a later question, has the very same list.
  */
 export function candidateSource(
   settings: ConnectSettings,

@@ -53,7 +53,10 @@ export type MadeFrom =
   | { readonly kind: 'notes'; readonly midis: readonly number[] };
 
 export const DEVICE_GROUPS = ['the whole grip', 'hold and move', 'a line', 'other chords'] as const;
-/** What the hand does: takes the whole grip somewhere; holds some notes and moves others; plays a line; plays other chords. */
+/**
+ * What the hand does: takes the whole grip somewhere; holds some notes and moves others; plays a line; plays other
+ * chords.
+ */
 export type DeviceGroup = (typeof DEVICE_GROUPS)[number];
 
 /** One of the chords that a device makes. */

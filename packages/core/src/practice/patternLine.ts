@@ -1,8 +1,8 @@
 /**
- * Études in single notes, made from the voicings of a round, so that they lie where the chords lie and fit each quality.
- * Broken: the voices of each chord in eighths, one skipped each time, on strings that are no neighbours where the
- * form has them. Enclosed: the top note of each chord on its beat, come to from a half step above and one below.
- * Source: common practice.
+ * Études in single notes, made from the voicings of a round, so that they lie where the chords lie and fit each
+ * quality. Broken: the voices of each chord in eighths, one skipped each time, on strings that are no neighbours
+ * where the form has them. Enclosed: the top note of each chord on its beat, come to from a half step above and
+ * one below. Source: common practice.
  */
 import { midi, ticks } from '../base/units';
 import { EIGHTH, TICKS_PER_QUARTER } from '../comp/base/time';

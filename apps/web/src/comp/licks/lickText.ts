@@ -35,7 +35,10 @@ export function inWords(lick: Lick, meter: Meter): string {
   return `${prettyNote(lick.key)}, ${notes.length} notes, ${bars} ${bars === 1 ? 'bar' : 'bars'}, ${answer}`;
 }
 
-/** Where the notes of a lick lie on the neck, as `3/5` for string 3, fret 5, apart by commas; none on keys or where there is no place. */
+/**
+ * Where the notes of a lick lie on the neck, as `3/5` for string 3, fret 5, apart by commas; none on keys or where
+ * there is no place.
+ */
 export function onTheNeck(notes: string, instrument: Instrument): string | undefined {
   const read = readNotes(notes);
   if (!read.ok || !isFretted(instrument)) return undefined;

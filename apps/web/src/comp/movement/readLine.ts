@@ -1,8 +1,8 @@
 import { noteParts, pitchClassOf, type Under } from '@drop-close/core';
 
 /**
- * A line as it is typed: note names with octaves, `G4 A4 Bb4`; after a note `d` asks for the diminished chord under it, `s` for
- * one slid in, `n` for the note alone.
+ * A line as it is typed: note names with octaves, `G4 A4 Bb4`; after a note `d` asks for the diminished chord
+ * under it, `s` for one slid in, `n` for the note alone.
  */
 export interface TypedLine {
   readonly notes: readonly number[];

@@ -92,7 +92,8 @@ function chordUnder(at: number, { events }: Pick<Timeline, 'events'>): number {
 }
 
 /**
- * The change that a hit is pushed into, from less than a quarter before it; none where it plays the chord of its moment.
+ * The change that a hit is pushed into, from less than a quarter before it; none where it plays the chord of its
+ * moment.
  * @param at straight, from the beginning of bar 1
  */
 export function pushedInto(

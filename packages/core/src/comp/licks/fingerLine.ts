@@ -1,7 +1,7 @@
 /**
- * Where on the neck a line is played: one note at a time, a finger a fret, the hand moved as little as can be and strings
- * crossed as little as can be. Found exactly, note by note, over every place of the hand. Source: common practice; the
- * weights are our own judgement.
+ * Where on the neck a line is played: one note at a time, a finger a fret, the hand moved as little as can be and
+ * strings crossed as little as can be. Found exactly, note by note, over every place of the hand. Source: common
+ * practice; the weights are our own judgement.
  */
 import { fretsLeft, openPitches } from '../../voicing/strings/geometry';
 import type { Fretted } from '../../voicing/base/types';

@@ -1,9 +1,10 @@
 /**
  * Licks laid over a chorus with chords in the gaps: the line calls and the chords answer, or the other way round.
  *
- * The chorus is filled cell by cell, a cell being a lick and its answer: the first said twice, then another, as a blues
- * is told. Each lick is moved to the key of the tune, or to the root of the chord it begins on, into the player's range.
- * What is left at the end of the chorus, too short for a cell, is left to the comp. Source: common practice.
+ * The chorus is filled cell by cell, a cell being a lick and its answer: the first said twice, then another, as a
+ * blues is told. Each lick is moved to the key of the tune, or to the root of the chord it begins on, into the
+ * player's range. What is left at the end of the chorus, too short for a cell, is left to the comp. Source: common
+ * practice.
  */
 import { fail, ok, type Result } from '../../base/result';
 import { midi, pitchClass, ticks, type PitchClass } from '../../base/units';
@@ -122,7 +123,10 @@ function cellsOver(request: LayRequest, bars: readonly PlayedBar[]): Omit<LaidLi
 /** Octaves in which a lick is looked for, in semitones. */
 const OCTAVES = [-36, -24, -12, 0, 12, 24];
 
-/** A lick where it stands, moved to its key or chord, in the octave nearest to the middle of the range; none that is not in it. */
+/**
+ * A lick where it stands, moved to its key or chord, in the octave nearest to the middle of the range; none that
+ * is not in it.
+ */
 function notesAt(
   { notes, root }: ReadLick,
   bar: PlayedBar,

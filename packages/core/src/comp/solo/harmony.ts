@@ -1,11 +1,11 @@
 /**
  * The harmony is told: behind a soloist most chords sound, and every one that the soloist leaves free.
  *
- * A chord that no hit plays gets one where the soloist rests or holds a note, as near to its beginning as that can be. Where the
- * soloist moves through all of it, it is struck softly and left to ring, on its beginning if nothing speaks against it:
- * of such chords as many as the strictness has it, those that carry the form first; where the tune goes slowly all. A chord that its only hit
- * leaves, pushed into the next, always gets another. Source: common practice; how the places are weighed
- * is our own judgement.
+ * A chord that no hit plays gets one where the soloist rests or holds a note, as near to its beginning as that can
+ * be. Where the soloist moves through all of it, it is struck softly and left to ring, on its beginning if nothing
+ * speaks against it: of such chords as many as the strictness has it, those that carry the form first; where the
+ * tune goes slowly all. A chord that its only hit leaves, pushed into the next, always gets another. Source:
+ * common practice; how the places are weighed is our own judgement.
  */
 import type { PlayedBar } from '../../chart/playOrder';
 import type { ChartEvent, Timeline } from '../../chart/timeline';

@@ -16,7 +16,8 @@ const WAYS = [
 
 /**
  * One tone of the chord stays in its voice, and the others go one or two steps along the eight notes of its sixth
- * chord and the diminished of its dominant, and come back; or one or two go alone. Source: common practice (sixth and diminished).
+ * chord and the diminished of its dominant, and come back; or one or two go alone. Source: common practice (sixth
+ * and diminished).
  */
 export const holdAndMove: MovementDevice = {
   id: 'hold and move',
