@@ -32,7 +32,7 @@ export function HitInHand({ composed }: { composed: ComposedChoruses }) {
       )}
       <div className="hit-tools">
         <HitSound hit={hit} />
-        <HitLoudness hit={hit} />
+        <HitLoudness hit={hit} lastBar={composed.timeline.bars.at(-1)?.number ?? hit.bar} />
         {hit.hold !== 'short' && <HitHeld />}
         <HitNudges />
       </div>

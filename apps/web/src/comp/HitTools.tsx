@@ -39,12 +39,22 @@ export function HitSound({ hit }: { hit: Hit }) {
 /** Dynamic marks, softest first. */
 const LOUDNESS_LABELS = ['pp', 'p', 'mf', 'f', 'ff'] as const;
 const LOUDNESSES = [1, 2, 3, 4, 5] as const satisfies readonly Loudness[];
-/** Bars of a line of the page. */
-const LINE = 4;
+/** Bars of a phrase. */
+const PHRASE = 4;
+const SWELLS = [
+  { name: 'Grow', way: 'louder' },
+  { name: 'Fade', way: 'softer' },
+] as const;
 
-/** How loud a hit is beside its neighbours, and how the line goes on from it. */
-export function HitLoudness({ hit }: { hit: Hit }) {
-  const endOfLine = Math.ceil(hit.bar / LINE) * LINE;
+interface HitLoudnessProps {
+  readonly hit: Hit;
+  /** Of all choruses. */
+  readonly lastBar: number;
+}
+
+/** How loud a hit is beside its neighbours, and how the phrase goes on from it. */
+export function HitLoudness({ hit, lastBar }: HitLoudnessProps) {
+  const toBar = Math.min(lastBar, Math.max(1, Math.ceil(hit.bar / PHRASE)) * PHRASE);
   return (
     <>
       <Segmented<Loudness>
@@ -54,24 +64,18 @@ export function HitLoudness({ hit }: { hit: Hit }) {
         onChange={compActions.loudness}
       />
       <span className="hit-row">
-        <Button
-          size="small"
-          title="From this hit to the end of the line"
-          onClick={() => {
-            compActions.swell(endOfLine, 'louder');
-          }}
-        >
-          Grow to bar {endOfLine}
-        </Button>
-        <Button
-          size="small"
-          title="From this hit to the end of the line"
-          onClick={() => {
-            compActions.swell(endOfLine, 'softer');
-          }}
-        >
-          Fade to bar {endOfLine}
-        </Button>
+        {SWELLS.map(({ name, way }) => (
+          <Button
+            key={name}
+            size="small"
+            title={`From this hit to the end of bar ${toBar}, ${way} from hit to hit`}
+            onClick={() => {
+              compActions.swell(toBar, way);
+            }}
+          >
+            {name} to bar {toBar}
+          </Button>
+        ))}
       </span>
     </>
   );

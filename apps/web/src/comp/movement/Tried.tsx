@@ -1,4 +1,10 @@
-import { deviceOf, type AppliedDevice, type DeviceOffer, type MovedChord } from '@drop-close/core';
+import {
+  SCOPES,
+  deviceOf,
+  type AppliedDevice,
+  type DeviceOffer,
+  type MovedChord,
+} from '@drop-close/core';
 import { Button } from 'antd';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { prettyText } from '../../ui/symbol';
@@ -37,20 +43,16 @@ export function Tried({ offer, applied }: TriedProps) {
         >
           Apply
         </Button>
-        <Button
-          size="small"
-          title="At every chord of this bar that it fits"
-          onClick={() => void compActions.applyOver(applied, 'bar')}
-        >
-          In the bar
-        </Button>
-        <Button
-          size="small"
-          title="At every chord of this section that it fits"
-          onClick={() => void compActions.applyOver(applied, 'section')}
-        >
-          In the section
-        </Button>
+        {SCOPES.map((scope) => (
+          <Button
+            key={scope}
+            size="small"
+            title={`At every chord of this ${scope} that it fits`}
+            onClick={() => void compActions.applyOver(applied, scope)}
+          >
+            In the {scope}
+          </Button>
+        ))}
         <Button
           size="small"
           onClick={() => {
