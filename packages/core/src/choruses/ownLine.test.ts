@@ -34,7 +34,12 @@ const licks = LICKS.map((lick) => {
   return read.value;
 });
 
-function played(at: number, instrument: 'guitar' | 'keyboard', calls: Caller, seed = 1) {
+function played(
+  at: number,
+  instrument: 'guitar' | 'keyboard' | 'ukulele',
+  calls: Caller,
+  seed = 1,
+) {
   const { chorus, feel: _, tempo: __, ...tune } = demoTunes()[at]!;
   const arrangement = {
     ...defaultArrangement,
@@ -71,7 +76,7 @@ function played(at: number, instrument: 'guitar' | 'keyboard', calls: Caller, se
 /** Demo tunes in four: 0 the blues, and others. */
 const IN_FOUR = [0, 1, 2, 6, 8, 10];
 
-describe.each(['guitar', 'keyboard'] as const)(
+describe.each(['guitar', 'keyboard', 'ukulele'] as const)(
   'licks and chords in one pair of hands, %s',
   (instrument) => {
     it.each(['line', 'chords'] as const)('can be played: the %s call', (calls) => {
@@ -83,7 +88,7 @@ describe.each(['guitar', 'keyboard'] as const)(
           for (const note of under) {
             together += 1;
             const grip = path[position]!;
-            if (instrument === 'guitar') {
+            if (instrument !== 'keyboard') {
               expect(playsOver(grip, note.midi, held as typeof defaultGuitar)).toBe(true);
             } else {
               expect(grip.notes.length).toBeLessThanOrEqual(3);
