@@ -357,6 +357,7 @@ export {
   DEVICE_GROUPS,
   DEVICE_IDS,
   type AppliedDevice,
+  type Choice,
   type DeviceGroup,
   type DeviceId,
   type DeviceOffer,

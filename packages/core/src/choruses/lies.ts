@@ -9,11 +9,17 @@ const LOOKED_AT = 12;
 
 /**
  * Offers of one device, those first that lie best under the hand: by the most strain of the forms they are made
- * of, on the best of the likely grips of the chord they are applied to.
+ * of, on the best of the likely grips of the chord they are applied to. Those that ask for one voice come last, as
+ * they were: they are chosen, not looked through.
  */
 export function byLie(offers: readonly DeviceOffer[], place: MakingPlace): DeviceOffer[] {
-  const strained = offers.map((offer) => ({ offer, strain: strainOf(offer, place) }));
-  return strained.sort((a, b) => a.strain - b.strain).map(({ offer }) => offer);
+  const isFree = ({ chords: [first] }: DeviceOffer): boolean =>
+    !first?.steps?.some(({ voice }) => voice);
+  const strained = offers
+    .filter(isFree)
+    .map((offer) => ({ offer, strain: strainOf(offer, place) }))
+    .sort((a, b) => a.strain - b.strain);
+  return [...strained.map(({ offer }) => offer), ...offers.filter((offer) => !isFree(offer))];
 }
 
 function strainOf(

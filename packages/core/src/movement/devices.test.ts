@@ -257,6 +257,10 @@ describe('a drone', () => {
       'its 7, G, over 4 chords',
     ]);
   });
+  it('is struck once and rings', () => {
+    const [, seventh] = offersOf('| Am7 | Dm7 | G7 | Cmaj7 |', 'drone');
+    expect(seventh!.chords.map(({ tied = false }) => tied)).toEqual([false, true, true, true]);
+  });
 });
 
 describe('blues devices', () => {

@@ -118,8 +118,16 @@ export interface DeviceOffer {
   readonly covers: number;
   /** They fill the stretch without gaps. */
   readonly chords: readonly MovedChord[];
+  /** What tells it from the other forms of its device, where there are too many to look through. */
+  readonly choices?: readonly Choice[];
   /** What the device asks of the chord after it, of which its own are made or to which they lead. */
   readonly leadsInto?: LedInto;
+}
+
+/** One of the things a player chooses, by its name, and what is chosen here; both in a player's words. */
+export interface Choice {
+  readonly name: string;
+  readonly value: string;
 }
 
 /** What is asked of a chord that a device leads into. */

@@ -88,6 +88,12 @@ describe('what cannot be moved', () => {
     none({ scale: F6, by: 1, hold: '11' });
     none({ scale: CHROMATIC, by: 1, only: ['13'] });
   });
+  it('is what has the voice that is named somewhere else', () => {
+    none({ scale: F6, by: 1, hold: '5', voice: 'top' });
+    none({ scale: F6, by: 1, hold: '5', voice: 'lowest' });
+    const third = stepped(dm7, { scale: F6, by: 1, hold: '5', voice: 'third' }, defaultKeyboard);
+    expect(third?.notes.map(({ midi }) => midi)).toEqual([52, 57, 61, 67]);
+  });
   it('is a voice that would meet or cross the one that is held', () => {
     const close = onKeys('C6', 60, 64, 67, 69);
     const crossed = stepped(close, { scale: C6, by: 2, hold: '6' }, defaultKeyboard);

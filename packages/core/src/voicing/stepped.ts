@@ -3,6 +3,10 @@ import { midi, pitchClass, type PitchClass } from '../base/units';
 import { playingOf } from './playingOf';
 import type { Instrument, VoicedNote, Voicing } from './base/types';
 
+/** Voices as players count them, from the top down; the lowest has its own name, however many there are. */
+export const VOICES = ['top', 'second', 'third', 'lowest'] as const;
+export type VoiceName = (typeof VOICES)[number];
+
 /** A move of a whole voicing along a scale. */
 export interface Steps {
   readonly scale: readonly PitchClass[];
@@ -10,6 +14,8 @@ export interface Steps {
   readonly by: number;
   /** The voice that stays; all move where it is left out. */
   readonly hold?: Degree;
+  /** Where the voice that stays has to lie; anywhere where it is left out. */
+  readonly voice?: VoiceName;
   /** The voices that move, all others staying. */
   readonly only?: readonly Degree[];
 }
@@ -27,13 +33,14 @@ export const CHROMATIC: readonly PitchClass[] = Array.from({ length: 12 }, (_, a
  */
 export function stepped(
   voicing: Voicing,
-  { scale, by, hold, only }: Steps,
+  { scale, by, hold, voice, only }: Steps,
   instrument: Instrument,
 ): Voicing | undefined {
   const playing = playingOf(instrument);
   const named = hold === undefined ? (only ?? []) : [hold];
   const voices = named.map((each) => voicing.notes.findIndex(({ degree }) => degree === each));
   if (voices.includes(-1)) return undefined;
+  if (voice && !voices.includes(positionOf(voice, voicing.notes.length))) return undefined;
   const stays = (at: number): boolean => voices.includes(at) === (only === undefined);
   const notes = voicing.notes.map((note, at) =>
     stays(at) ? note : movedNote(note, intervalTo(note.midi, scale, by)),
@@ -47,6 +54,10 @@ export function stepped(
   const made = playing.hold({ family, notes: sounding, ease });
   return made.ease === 'out of reach' ? undefined : made;
 }
+
+/** Where a voice stands among so many, from the lowest; below 0 where there are not so many. */
+const positionOf = (voice: VoiceName, voices: number): number =>
+  voice === 'lowest' ? 0 : voices - 1 - VOICES.indexOf(voice);
 
 /** Semitones from a pitch to the one so many steps of the scale away; none where it is not of the scale. */
 function intervalTo(pitch: number, scale: readonly PitchClass[], by: number): number | undefined {

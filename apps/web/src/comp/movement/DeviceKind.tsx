@@ -2,9 +2,12 @@ import { deviceOf, type DeviceId, type DeviceOffer } from '@drop-close/core';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { prettyText } from '../../ui/symbol';
+import { OfferChoices } from './OfferChoices';
 
 /** So many are shown at first. */
 const FEW = 6;
+/** And so many where the rest is chosen by what it does. */
+const LIKELIEST = 3;
 
 export type OfferState = 'offered' | 'tried' | 'applied';
 
@@ -19,9 +22,11 @@ interface DeviceKindProps {
 export function DeviceKind({ kind, offers, stateOf, onTry }: DeviceKindProps) {
   const { label, about } = deviceOf(kind);
   const [all, setAll] = useState(false);
+  const chosen = offers.some(({ choices }) => choices);
+  const few = chosen ? LIKELIEST : FEW;
   const shown = all
     ? offers
-    : offers.filter((offer, at) => at < FEW || stateOf(offer) !== 'offered');
+    : offers.filter((offer, at) => at < few || stateOf(offer) !== 'offered');
   return (
     <section className="device" aria-label={label}>
       <h4 title={about}>{label}</h4>
@@ -45,7 +50,7 @@ export function DeviceKind({ kind, offers, stateOf, onTry }: DeviceKindProps) {
             </Button>
           );
         })}
-        {shown.length < offers.length && (
+        {!chosen && shown.length < offers.length && (
           <Button
             size="small"
             type="text"
@@ -57,6 +62,13 @@ export function DeviceKind({ kind, offers, stateOf, onTry }: DeviceKindProps) {
           </Button>
         )}
       </div>
+      {chosen && (
+        <OfferChoices
+          offers={offers}
+          inHand={offers.find((offer) => stateOf(offer) !== 'offered')}
+          onTry={onTry}
+        />
+      )}
     </section>
   );
 }

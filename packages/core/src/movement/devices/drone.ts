@@ -5,12 +5,12 @@ import type { DeviceChord, DeviceOffer, DevicePlace, MovementDevice } from '../t
 /** Bars are not looked beyond so many chords. */
 const MOST = 4;
 
-/** One note stays on top while the lower voices move. Source: common practice. */
+/** One note stays on top, struck once, while the lower voices move. Source: common practice. */
 export const drone: MovementDevice = {
   id: 'drone',
   label: 'Hold one note on top',
   about:
-    'One note stays on top while the voices under it move: the tonic, or a 7 that the next chord shares.',
+    'One note rings on top while the voices under it move: the tonic, or a 7 that the next chord shares.',
   group: 'hold and move',
   level: 1,
   offers: (place) => {
@@ -49,8 +49,11 @@ function offer(place: DevicePlace, note: NoteName, { variant, name }: Held): Dev
       why: `${prettyNote(note)} belongs to ${chords.map(({ chord }) => chord.symbol).join(', ')}.`,
       covers: chords.length,
       chords: inARow(
-        chords.map(({ chord, length }) => [
-          { symbol: chord.symbol, families: ['colour'], tops, top: 'hold' },
+        chords.map(({ chord, length }, position) => [
+          {
+            ...{ symbol: chord.symbol, families: ['colour'], tops, top: 'hold' },
+            ...(position > 0 && { tied: true }),
+          },
           length,
         ]),
       ),

@@ -1,8 +1,8 @@
 import { prettyDegree, type Degree } from '../../chord/degrees';
-import type { Steps } from '../../voicing/stepped';
+import { VOICES, type Steps, type VoiceName } from '../../voicing/stepped';
 import { inARow, type Part } from '../parts';
 import { sixthAndDiminished } from '../sixth';
-import type { DeviceOffer, MadeFrom, MovementDevice } from '../types';
+import type { Choice, DeviceOffer, MadeFrom, MovementDevice } from '../types';
 
 /** The shortest stretch that leaves and comes back, in quarters. */
 const SHORTEST = 2;
@@ -13,9 +13,13 @@ const WAYS = [
   { direction: 'up', sign: 1 },
   { direction: 'down', sign: -1 },
 ] as const;
+type Direction = (typeof WAYS)[number]['direction'];
+
+/** Any voice first: what is held lies where the grips before and after want it. */
+const WHERE: readonly (VoiceName | undefined)[] = [undefined, ...VOICES];
 
 /**
- * One tone of the chord stays in its voice, and the others go one or two steps along the eight notes of its sixth
+ * One tone of the chord stays in its voice, any or the one that is chosen, and the others go one or two steps along the eight notes of its sixth
  * chord and the diminished of its dominant, and come back; or one or two go alone. Source: common practice (sixth
  * and diminished).
  */
@@ -34,14 +38,15 @@ export const holdAndMove: MovementDevice = {
       furthest === 2 && length < SHORTEST_OF_TWO
         ? []
         : WAYS.flatMap(({ direction, sign }) =>
-            held.map((hold) => {
-              const steps = Array.from({ length: furthest }, (_, at): Steps => ({
-                scale,
-                by: (at + 1) * sign,
-                hold,
-              }));
-              return offer({ symbol: chord.symbol, length, hold, direction, steps });
-            }),
+            held.flatMap((hold) =>
+              WHERE.map((voice) => {
+                const steps = Array.from({ length: furthest }, (_, at): Steps => ({
+                  ...{ scale, by: (at + 1) * sign, hold },
+                  ...(voice && { voice }),
+                }));
+                return offer({ symbol: chord.symbol, length, hold, voice, direction, steps });
+              }),
+            ),
           ),
     );
     const borrowed = oneOrTwo(held).flatMap((only) =>
@@ -64,7 +69,7 @@ function borrowing(
   symbol: string,
   length: number,
   only: readonly Degree[],
-  { direction, steps }: { readonly direction: string; readonly steps: Steps },
+  { direction, steps }: { readonly direction: Direction; readonly steps: Steps },
 ): DeviceOffer {
   const madeFrom = (by: number): MadeFrom => ({ kind: 'step', from: 0, steps: { ...steps, by } });
   const names = only.map(nameOf).join(' and ');
@@ -73,6 +78,7 @@ function borrowing(
     variant: `borrow ${only.join(' ')} ${direction}`,
     label: `only the ${names}, ${direction} a step`,
     why: `The ${names} ${only.length > 1 ? 'go' : 'goes'} a step ${direction} and back, borrowed from the diminished chord; the rest stays.`,
+    choices: choicesOf(`only the ${names}`, undefined, direction, 1),
     covers: 1,
     chords: inARow([
       [{ symbol, steps: [steps] }, length / 2],
@@ -91,12 +97,35 @@ interface Holding {
   readonly symbol: string;
   readonly length: number;
   readonly hold: Degree;
-  readonly direction: string;
+  readonly voice: VoiceName | undefined;
+  readonly direction: Direction;
   /** One step, or one and then two. */
   readonly steps: readonly Steps[];
 }
 
-function offer({ symbol, length, hold, direction, steps }: Holding): DeviceOffer {
+const VOICE_NAMES: Readonly<Record<VoiceName, string>> = {
+  top: 'the top voice',
+  second: 'the second voice from the top',
+  third: 'the third voice from the top',
+  lowest: 'the lowest voice',
+};
+
+/** What a player chooses, in the order it is said. */
+const choicesOf = (
+  moves: string,
+  voice: VoiceName | undefined,
+  direction: Direction,
+  steps: number,
+): Choice[] => [
+  { name: 'Moving', value: moves },
+  { name: 'Held in', value: voice ? VOICE_NAMES[voice] : 'any voice' },
+  { name: 'Going', value: direction },
+  { name: 'By', value: farOf(steps) },
+];
+
+const farOf = (steps: number): string => (steps === 1 ? 'a step' : 'two steps');
+
+function offer({ symbol, length, hold, voice, direction, steps }: Holding): DeviceOffer {
   const step = (each: Steps): Part => ({
     symbol,
     madeFrom: { kind: 'step', from: 0, steps: each },
@@ -111,12 +140,13 @@ function offer({ symbol, length, hold, direction, steps }: Holding): DeviceOffer
   ];
   const each = length / 2 / (parts.length - 1);
   const name = nameOf(hold);
-  const far = steps.length === 1 ? 'a step' : 'two steps';
+  const far = farOf(steps.length);
   return {
     device: 'hold and move',
-    variant: `${hold} ${direction} ${steps.length}`,
-    label: `the ${name}, ${direction} ${far}`,
-    why: `The ${name} stays in its voice; the others go ${far} ${direction} and come back.`,
+    variant: `${hold} ${direction} ${steps.length}${voice ? ` ${voice}` : ''}`,
+    label: `the ${name}${voice ? ` in ${VOICE_NAMES[voice]}` : ''}, ${direction} ${far}`,
+    why: `The ${name} stays in ${voice ? VOICE_NAMES[voice] : 'its voice'}; the others go ${far} ${direction} and come back.`,
+    choices: choicesOf(`all but the ${name}`, voice, direction, steps.length),
     covers: 1,
     chords: inARow(parts.map((part, at) => [part, at === 0 ? length / 2 : each])),
   };
