@@ -168,6 +168,19 @@ describe('forms', () => {
   });
 });
 
+describe('a cycle of fifths', () => {
+  it('goes over the tritone of the key, from IV to vii', () => {
+    const text = 'key: C\n| Cmaj7 | Fmaj7 | Bm7b5 | Em7 | Am7 | Dm7 | G7 | Cmaj7 |';
+    expect(marks(text, 'cycle of fifths')).toEqual([
+      '1-8 cycle of fifths, eight chords from C to C',
+    ]);
+  });
+  it('and over no other: Dbmaj7 between two Gm7s breaks it', () => {
+    const text = 'key: F\n| E7 | Am7 | D7 | Gm7 | Dbmaj7 | Gm7 | C7 | Fmaj7 |';
+    expect(marks(text, 'cycle of fifths')).toEqual([]);
+  });
+});
+
 describe('one sound over a run of chords', () => {
   it('is named with the bars it covers', () => {
     const { sounds } = analysed(

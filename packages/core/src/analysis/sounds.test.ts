@@ -36,6 +36,21 @@ describe('one sound over a run of chords (common practice)', () => {
     expect(sound?.notes).toEqual(['D', 'G', 'A']);
   });
 
+  it('is not told where its own tonic would be the exception: a blues is not four bars of its IV', () => {
+    const blues = '| Bb7 | Eb7 | Bb7 | Fm7 Bb7 | Eb7 | Edim7 | Bb7 | % | Cm7 | F7 | Bb7 | F7 |';
+    expect(told(`key: Bb\n${blues}`)).toEqual([]);
+  });
+
+  it('has a leading tone on V, vii and the tonic alone: Gm6 in D major is no chord of B minor', () => {
+    const sounds = soundsOf('key: D\n| Gmaj7 | Gm6 | F#m7 | B7 | Em7 | A7 | D6 | % |');
+    expect(sounds).toMatchObject([{ label: '6 bars of D major', except: { symbol: 'B7' } }]);
+  });
+
+  it('is heard for half its bars: F major does not turn to seven bars of D minor by a C7b9', () => {
+    const labels = told('key: F\n| Gm7 | Dbmaj7 | Gm7 | C7sus4 C7b9 | Fmaj7 | Em7b5 A7b9 | Dm7 |');
+    expect(labels).not.toContain('7 bars of D minor');
+  });
+
   it('is none where one chord fills the bars, or two strangers stand in them', () => {
     expect(told('key: C\n| Cmaj7 | % | % | % |')).toEqual([]);
     expect(told('key: C\n| Cmaj7 | Eb7 | Abmaj7 | B7 |')).toEqual([]);

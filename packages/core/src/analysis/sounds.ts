@@ -1,16 +1,20 @@
 /**
  * One sound over a run of chords: a key whose notes hold those of every chord in it, its guide tones with
- * them, but for one chord that is named as the exception. The notes that are told are safe on all of them: none lies a half step from
- * a root, third or seventh of a chord that does not have it. Runs may begin at any bar; the longest are told
- * first, of equally long ones the key they are heard in, and none overlaps another.
+ * them, but for one chord, not on its tonic, that is named as the exception. For half the run at the least the key has
+ * to be heard, or pointed to by a ii–V: that notes agree by chance is not worth telling. The notes that are told are
+ * safe on all of the chords: none lies a half step from a root, third or seventh of a chord that does not have it.
+ * Runs may begin at any bar; the longest are told first, of equally long ones the key they are heard in, and none
+ * overlaps another.
  * Cost: in proportion to bars and keys. Source: common practice.
  */
 import { pitchClass } from '../base/units';
 import { scaleNotes } from '../chord/scales';
 import { pitchClassOf, prettyNote, type NoteName } from '../pitch/spelling';
-import { keyPitches, type Key } from './base/key';
+import { quartersInBar } from '../chart/meter';
+import { isSameKey, keyPitches, type Key } from './base/key';
 import type { CoveringSound } from './base/types';
 import type { ChartReading, ReadMoment } from './readings/chartReading';
+import { twoFivesOf, type TwoFive } from './readings/twoFives';
 
 /** Shorter runs need no name of their own. */
 const FEWEST_BARS = 4;
@@ -23,8 +27,10 @@ interface Run {
 }
 
 export function soundsOf(tune: ChartReading): CoveringSound[] {
+  const pointed = keysPointedTo(tune);
   const runs = tune.keys
     .flatMap((_, sound) => runsOf(tune, sound))
+    .filter((run) => isTold(tune, run, pointed))
     .map((run) => ({ run, length: run.toBar - run.fromBar + 1, heard: heardIn(tune, run) }))
     .sort((a, b) => b.length - a.length || b.heard - a.heard || a.run.sound - b.run.sound);
   const told: CoveringSound[] = [];
@@ -42,6 +48,39 @@ const momentsIn = ({ bars }: ChartReading, { fromBar, toBar }: Run): ReadMoment[
 
 const heardIn = (tune: ChartReading, run: Run): number =>
   momentsIn(tune, run).filter(({ key }) => key === tune.keys[run.sound]).length;
+
+type PointedTo = ReadonlyMap<ReadMoment, readonly Key[]>;
+
+/** For the chords of every ii–V, the keys it points to. */
+function keysPointedTo({ moments, chart }: ChartReading): PointedTo {
+  const found = new Map<ReadMoment, Key[]>();
+  for (const pair of twoFivesOf(moments, quartersInBar(chart.meter))) {
+    const key = keyOfPair(pair);
+    const { two, five, one } = pair;
+    for (const moment of one ? [two, five, one] : [two, five]) {
+      found.set(moment, [...(found.get(moment) ?? []), key]);
+    }
+  }
+  return found;
+}
+
+const keyOfPair = ({ two, five, one, substitute }: TwoFive): Key => ({
+  tonic: pitchClass(five.root + (substitute ? 11 : 5)),
+  mode: (one ? one.class === 'minor' : two.class === 'half-diminished') ? 'minor' : 'major',
+});
+
+/** Whether its key is heard, or pointed to, for half the run. */
+function isTold(tune: ChartReading, run: Run, pointed: PointedTo): boolean {
+  const sound = tune.keys[run.sound]!;
+  const moments = momentsIn(tune, run);
+  const time = (some: readonly ReadMoment[]): number =>
+    some.reduce((sum, { at, end }) => sum + end - at, 0);
+  const telling = moments.filter(
+    (moment) =>
+      isSameKey(moment.key, sound) || pointed.get(moment)?.some((key) => isSameKey(key, sound)),
+  );
+  return 2 * time(telling) >= time(moments);
+}
 
 /** The longest runs of a key with one exception at most, which stands neither first nor last. */
 function runsOf(tune: ChartReading, sound: number): Run[] {
@@ -75,13 +114,20 @@ function runsOf(tune: ChartReading, sound: number): Run[] {
   return runs;
 }
 
+/** Semitones above the tonic of the chords that have the leading tone of a minor key: its tonic, V and vii. */
+const WITH_LEADING_TONE = [0, 7, 11];
+
 /** All its notes are in the key; a tonic minor may have the sixth of melodic minor. */
 function belongs({ chord, root }: ReadMoment, key: Key): boolean {
   const pitches = keyPitches(key);
-  const rests = key.mode === 'minor' && root === key.tonic;
-  return chord.tones.every(
-    ({ degree, note }) => (rests && degree === '6') || pitches.has(pitchClassOf(note)),
-  );
+  const minor = key.mode === 'minor';
+  const rests = minor && root === key.tonic;
+  const leads = WITH_LEADING_TONE.includes(pitchClass(root - key.tonic));
+  return chord.tones.every(({ degree, note }) => {
+    const pitch = pitchClassOf(note);
+    if (minor && pitch === pitchClass(key.tonic + 11)) return leads;
+    return (rests && degree === '6') || pitches.has(pitch);
+  });
 }
 
 /** Nothing where one chord fills the run, or no note is safe. */
@@ -91,6 +137,8 @@ function soundOver(tune: ChartReading, run: Run): CoveringSound | undefined {
   const covered = moments.filter((moment) => belongs(moment, key));
   const [exception] = moments.filter((moment) => !covered.includes(moment));
   if (new Set(covered.map(({ root }) => root)).size < 2) return undefined;
+  // Where the tonic itself does not belong, it is another key: Eb7 in "four bars of E flat major".
+  if (exception?.root === key.tonic) return undefined;
   const tonic = tune.tonicOf(key);
   const notes = notesOf(tonic, key.mode).filter((note) => isSafe(note, covered));
   if (!notes.length) return undefined;

@@ -60,6 +60,11 @@ it('refuses what contradicts a written colour: no Db7 for G9, whose A it would c
   expect(symbols('G9', 'C major', 'V7', 'dominant')).not.toContain('Db7');
   expect(symbols('G7b9', 'C major', 'V7', 'dominant')).toContain('Db7');
 });
+it('names none that shares one note, or has a step of the chord inflected otherwise', () => {
+  // Gm7 has D where Dbmaj7 has D flat; Dm7 has A where Fm7 has A flat. The minor iv stays, for its own reason.
+  expect(symbols('Dbmaj7', 'F major', 'bVImaj7', 'predominant')).toEqual(['Bbm6']);
+  expect(symbols('Fm7', 'C major', 'iv7', 'predominant')).toEqual([]);
+});
 it('counts truly on every chord of the hand-made progressions', () => {
   let claims = 0;
   for (const [, key, text] of PROGRESSIONS) {

@@ -3,6 +3,7 @@ import { pitchClass } from '../base/units';
 import { parseChord } from '../chord/parseChord';
 import type { PitchedChord } from '../chord/types';
 import { pitchClassOf, plainRoot, type NoteName, prettyNote } from '../pitch/spelling';
+import { contradictedBy } from './base/inflections';
 import type { Mode } from './base/key';
 import type { ChordAnalysis, HarmonicFunction } from './base/types';
 
@@ -100,6 +101,7 @@ function named(
       const symbol = plainRoot(moveNote(tonic, { letterSteps, semitones })) + suffix;
       const other = pitchedChord(symbol);
       if (!other || contradicts(other, written)) return [];
+      if (why === SHARES && !isNear(other, written)) return [];
       const reasons = [why, sharedInWords(written, other)].filter(Boolean);
       return [{ numeral, symbol, why: reasons.join('; ') }];
     });
@@ -123,13 +125,24 @@ function contradicts(other: PitchedChord, written: PitchedChord): boolean {
   });
 }
 
+/** Two chords of one function share three notes as a rule, and two at the least, and no letter inflected otherwise. */
+const FEWEST_SHARED = 2;
+
+const isNear = (other: PitchedChord, written: PitchedChord): boolean =>
+  sharedTones(written, other).length >= FEWEST_SHARED &&
+  contradictedBy(
+    written,
+    other.tones.map(({ note }) => note),
+  ).length === 0;
+
+const sharedTones = (written: PitchedChord, other: PitchedChord): NoteName[] =>
+  written.tones.map(({ note }) => note).filter((note) => has(other, pitchClassOf(note)));
+
 const COUNTED = ['no note', 'one note', 'two notes', 'three notes', 'four notes', 'five notes'];
 
 /** @example 'shares three notes: E, G and B' */
 function sharedInWords(written: PitchedChord, other: PitchedChord): string {
-  const shared = written.tones.flatMap(({ note }) =>
-    has(other, pitchClassOf(note)) ? [prettyNote(note)] : [],
-  );
+  const shared = sharedTones(written, other).map((note) => prettyNote(note));
   if (!shared.length) return '';
   const listed =
     shared.length === 1 ? shared[0]! : `${shared.slice(0, -1).join(', ')} and ${shared.at(-1)}`;

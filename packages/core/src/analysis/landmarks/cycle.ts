@@ -1,16 +1,23 @@
 import type { ReadMoment } from '../readings/chartReading';
+import type { Mode } from '../base/key';
 import { isDominant, upFrom } from '../readings/moment';
+import { above } from '../readings/numeral';
 import { inWords, landmark, nameOfRoot, type LandmarkFinder } from './landmark';
 
 const SHORTEST = 5;
 /** Dominants one after the other are heard as a cycle sooner. */
 const SHORTEST_OF_DOMINANTS = 3;
 
-/** Roots fall by fifths; one diatonic tritone (IV to vii) may be among them. */
-const falls = (from: ReadMoment, to: ReadMoment): boolean => {
+/** The step of a key that is a tritone: IV to vii in major, bVI to ii in minor. */
+const TRITONE_FROM: Readonly<Record<Mode, number>> = { major: 5, minor: 8 };
+
+/** Roots fall by fifths, of which the key's own tritone is one. */
+function falls(from: ReadMoment, to: ReadMoment): boolean {
   const up = upFrom(from, to);
-  return up === 5 || (up === 6 && !isDominant(from) && from.key === to.key);
-};
+  const { key } = from;
+  const tritone = up === 6 && key === to.key && above(key, from.root) === TRITONE_FROM[key.mode];
+  return up === 5 || (tritone && !isDominant(from));
+}
 
 /** Runs of chords of which each root lies a fifth below the last. */
 export const findCycles: LandmarkFinder = ({ moments }) => {

@@ -196,7 +196,8 @@ export function poolsByFunction(moment: ReadMoment): Pool[] {
   const all = [...offers, ...fallback.filter(([scale]) => !offers.some(([own]) => own === scale))];
   const fitting = all.filter(([scale]) => fits(scale, chord));
   const kept = fitting.length ? fitting : all.filter(([scale]) => holds(scale, chord));
-  return byWritten(byKey(kept, moment), chord).map((offer) => {
+  const ordered = offers[0] === MIXOLYDIAN ? byKey(kept, moment) : kept;
+  return byWritten(ordered, chord).map((offer) => {
     const [scale, when] = offer;
     const said = offer === MIXOLYDIAN && outside(scale, moment) ? PLAIN_DOMINANT : when;
     return poolOf(chord.root, scale, said, 'by function');
@@ -217,12 +218,11 @@ function outside(scale: ScaleName, { chord, key, root }: ReadMoment): number {
 /** What a dominant may have of a key: as it is in major, as in minor, or in between. */
 const OF_THE_KEY: readonly ScaleName[] = ['Mixolydian', 'Mixolydian b9 b13', 'Mixolydian b13'];
 
-/** Where the key has other notes than a plain dominant, the scale that has most of the key comes first. */
+/** Of those that a dominant may have of its key, the scale that has most of the key comes first. */
 function byKey(offers: readonly Offer[], moment: ReadMoment): readonly Offer[] {
-  if (offers[0] !== MIXOLYDIAN) return offers;
   const own = offers.filter(([scale]) => OF_THE_KEY.includes(scale));
   const [first] = [...own].sort((a, b) => outside(a[0], moment) - outside(b[0], moment));
-  return [first!, ...offers.filter((offer) => offer !== first)];
+  return first ? [first, ...offers.filter((offer) => offer !== first)] : offers;
 }
 
 const SUSPENDED: Offer = ['Dorian b9', 'suspended, with b9'];

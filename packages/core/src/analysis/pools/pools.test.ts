@@ -48,6 +48,7 @@ describe('scales by function (common practice)', () => {
 
   it.each([
     ['G7alt', ['G altered']],
+    ['G7b9', ['G Mixolydian b9 b13', 'G altered', 'G half-whole diminished']],
     ['G13b9', ['G half-whole diminished']],
     ['G7#11', ['G Lydian b7', 'G altered', 'G half-whole diminished', 'G whole tone']],
     ['G9', ['G Mixolydian', 'G Lydian b7', 'G whole tone', 'G Mixolydian b13']],
@@ -118,6 +119,33 @@ describe('the other schools (common practice)', () => {
       const [first] = cycle.filter(({ school }) => school === 'simple');
       expect(first?.name).toBe(`${symbol.charAt(0)} major pentatonic`);
     }
+  });
+  it.each([
+    // What contradicts, worked out by hand: A over A flat; C, D and A over C#; the blue third stands over a major one.
+    ['| Cmaj7 | Fm7 Bb7 | Cmaj7 |', 'Fm7', ['C minor pentatonic', 'C blues', 'F minor triad']],
+    ['| Cmaj7 | F#m7 B7 | Em7 | Cmaj7 |', 'F#m7', ['F# minor triad']],
+    [
+      '| Cmaj7 | A7 | Dm7 | G7 |',
+      'A7',
+      ['A major pentatonic', 'C minor pentatonic', 'C blues', 'A triad', 'E minor triad'],
+    ],
+    [
+      '| Cmaj7 | D7 | Dm7 | G7 |',
+      'D7',
+      [
+        'D major pentatonic',
+        'C major pentatonic',
+        'C minor pentatonic',
+        'C blues',
+        'D triad',
+        'A minor triad',
+      ],
+    ],
+  ])('%s: over %s the pools of the key that contradict it are left out', (text, symbol, pools) => {
+    const { scales } = find(text, symbol);
+    expect(scales.flatMap(({ name, school }) => (school === 'simple' ? [name] : []))).toEqual(
+      pools,
+    );
   });
   it('in minor the blues of the key goes over all of ii, V and i', () => {
     for (const { symbol, scales } of analysed('| Dm7b5 | G7b9 | Cm6 |', 'Cm')) {

@@ -1,6 +1,9 @@
 import { DEGREES, type Degree } from '../../chord/degrees';
-import { spellFrom, type NoteName } from '../../pitch/spelling';
+import type { ScaleName } from '../../chord/scales';
+import { pitchClassOf, spellFrom, type NoteName } from '../../pitch/spelling';
 import type { ReadMoment } from '../readings/chartReading';
+import { contradictedBy } from '../base/inflections';
+import { keyPitches } from '../base/key';
 import type { Pool } from '../base/types';
 import { holds, poolOf } from './scale';
 
@@ -97,8 +100,25 @@ function parentOfDominant(moment: ReadMoment, before: ReadMoment | undefined): P
   return [kept, halfStepUp].filter((pool) => holds(pool, chord)).slice(0, 1);
 }
 
-/** Fewer notes: a pentatonic of the key, of a dominant, or one triad a chord. Source: common practice. */
+/**
+ * Fewer notes: a pentatonic of the key, of a dominant, or one triad a chord. Those of the key are left out where they
+ * contradict a tone that the chord has from outside it. Source: common practice.
+ */
 export function simplePools(moment: ReadMoment, before: ReadMoment | undefined): Pool[] {
+  return everySimplePool(moment, before).filter((pool) => isTrue(pool, moment));
+}
+
+/** A blue third stands over a major one. */
+const BLUE: readonly ScaleName[] = ['minor pentatonic', 'blues'];
+
+function isTrue({ scale, notes }: Pool, { chord, key }: ReadMoment): boolean {
+  const inKey = keyPitches(key);
+  return contradictedBy(chord, notes).every(
+    ({ degree, note }) => inKey.has(pitchClassOf(note)) || (degree === '3' && BLUE.includes(scale)),
+  );
+}
+
+function everySimplePool(moment: ReadMoment, before: ReadMoment | undefined): Pool[] {
   const { chord, tonic, key, reading, class: kind } = moment;
   const school = 'simple';
   const pools: Pool[] = [];
