@@ -1,17 +1,16 @@
 import { SoundOutlined } from '@ant-design/icons';
-import type { ChartAnalysis } from '@drop-close/core';
+import { likenessInWords, sayTune, type ChartAnalysis } from '@drop-close/core';
 import { Button } from 'antd';
 import { useBand } from '../playback/useBand';
 import { prettyName, prettyNumber } from '../ui/notation';
 import { barsInWords } from './desk/landmarks';
-import { likenessInWords } from './sheet/likeness';
 
 /** The tune to learn by heart: a line of numbers for each section, and what is the same again. */
 export function MemoryMap({ analysis }: { analysis: ChartAnalysis }) {
   const band = useBand();
   return (
     <div className="memory-map">
-      <p className="quiet">{prettyName(analysis.homeKey)}</p>
+      <InWords analysis={analysis} />
       {analysis.sections.map((section) => {
         const same = section.sameAs?.semitones === 0;
         const like = likenessInWords(section);
@@ -35,6 +34,21 @@ export function MemoryMap({ analysis }: { analysis: ChartAnalysis }) {
         );
       })}
     </div>
+  );
+}
+
+/** The whole tune in one paragraph, as a teacher would say it. */
+function InWords({ analysis }: { analysis: ChartAnalysis }) {
+  const { whole, sections } = sayTune(analysis);
+  return (
+    <p className="in-words">
+      {whole}.{' '}
+      {sections.map(({ name, fromBar, words }) => (
+        <span key={fromBar}>
+          <b>{name}</b> {words}.{' '}
+        </span>
+      ))}
+    </p>
   );
 }
 

@@ -13,16 +13,20 @@ interface DemoTune {
   readonly tempo: number;
 }
 
-/** Every demo tune, in the order of their files. */
-export const demoTunes = (): DemoTune[] =>
+/** The text of every demo tune, in the order of their files. */
+export const demoTexts = (): string[] =>
   readdirSync(FOLDER)
     .filter((file) => file.endsWith('.txt'))
     .sort()
-    .map((file) => {
-      const { chart } = parseChart(readFileSync(resolve(FOLDER, file), 'utf8'));
-      const { title = file, feel = 'swing', tempo = 120 } = chart.header;
-      return { title, feel, tempo, chorus: chorusOf(chart) };
-    });
+    .map((file) => readFileSync(resolve(FOLDER, file), 'utf8'));
+
+/** Every demo tune, in the order of their files. */
+export const demoTunes = (): DemoTune[] =>
+  demoTexts().map((text) => {
+    const { chart } = parseChart(text);
+    const { title = 'untitled', feel = 'swing', tempo = 120 } = chart.header;
+    return { title, feel, tempo, chorus: chorusOf(chart) };
+  });
 
 /** One chorus of every demo tune. */
 export const demoChoruses = (): Chorus[] => demoTunes().map(({ chorus }) => chorus);

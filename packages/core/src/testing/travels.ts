@@ -254,4 +254,23 @@ export const TRAVELS: readonly (readonly [
     'V7/vi V7/ii V7/V V7 Imaj7',
     ['1-5 four dominants round the cycle, C to E♭'],
   ],
+  [
+    'a bridge in falling keys that comes home round to the top by a ii–V',
+    'D',
+    '[A]\n| Dmaj7 | Em7 A7 | D6 | % |\n[B]\n| F#m7 B7 | Emaj7 | Em7 A7 | Dmaj7 | Dm7 G7 | Cmaj7 | Em7 | A7 |',
+    'D major 1-4, E major 5-6, D major 7-8, C major 9-10, D major 11-12',
+    'Imaj7 ii7 V7 I6 I6 ii7 V7 Imaj7 ii7 V7 Imaj7 ii7 V7 Imaj7 ii7 V7',
+    [
+      '5-10 three keys, each a whole step down: E, D, C',
+      '11-12 ii–V–I in D major, round to the top',
+    ],
+  ],
+  [
+    'away to the flat side and home round to the top, no key told',
+    '',
+    '| Fmaj7 | Gm7 C7 | Fmaj7 | Abm7 Db7 | Gbmaj7 | % | Gm7 | C7 |',
+    'F major 1-3, Gb major 4-6, F major 7-8',
+    'Imaj7 ii7 V7 Imaj7 ii7 V7 Imaj7 Imaj7 ii7 V7',
+    ['7-8 ii–V–I in F major, round to the top'],
+  ],
 ];

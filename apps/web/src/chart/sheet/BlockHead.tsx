@@ -1,5 +1,5 @@
+import { likenessInWords } from '@drop-close/core';
 import { barsInWords, isSameLandmark, toggleLandmark, useLandmark } from '../desk/landmarks';
-import { likenessInWords } from './likeness';
 import type { SheetBlock } from './layout';
 
 /** The name of a section, what it is like, and the form that begins here. */

@@ -5,7 +5,7 @@ import { noteOf, type NoteName } from '../../pitch/spelling';
 import { bluesAt, type BarChords, type BluesChorus } from './blues';
 import { isSameKey, keyOf, keysFrom, signatureOf, tonicName, type Key } from '../base/key';
 import { pitchClass, quarters } from '../../base/units';
-import { keyChainsOf, type KeyChain } from './keyChains';
+import { keyChainsOf, roundHomeOf, type KeyChain } from './keyChains';
 import { keysOf, type KeyPath } from './keys';
 import { momentsOf, type Moment } from '../base/moments';
 import { readInEveryKey } from './everyKey';
@@ -65,6 +65,7 @@ export function readChart(chart: Chart): ChartReading {
     fourBars: FOUR_BARS * bar,
     home: header,
     chains,
+    roundHome: roundHomeOf(moments, bar, header),
   });
   const nameOfKey = keyNames(moments, (at) => keys[keyPath.keys[at]!]!, header);
   const readMoments = moments.map((moment, at): ReadMoment => {

@@ -3,7 +3,7 @@
  * every tonic as I of its own key. Source: common practice.
  */
 import { pitchClass } from '../../base/units';
-import type { Key } from '../base/key';
+import { isSameKey, type Key } from '../base/key';
 import type { Moment } from '../base/moments';
 import { isTwo, upFrom } from './moment';
 import { twoFivesOf, type TwoFive } from './twoFives';
@@ -46,6 +46,30 @@ export function keyChainsOf(moments: readonly Moment[], bar: number): KeyChain[]
     const move = moveOf(links[0]!, links[1]!);
     return { links: [...before(moments, links[0]!, move), ...links], move };
   });
+}
+
+/** A ii–V at the end of a chorus that leads home round to the top. */
+export interface RoundHome {
+  readonly key: Key;
+  /** Position of its ii among the moments. */
+  readonly at: number;
+}
+
+/**
+ * The ii–V at the end of some chords whose I is the first of them; nothing where that is not the tonic of the key the
+ * header names or, where it names none, no major chord.
+ * @param bar quarters in a bar
+ */
+export function roundHomeOf(
+  moments: readonly Moment[],
+  bar: number,
+  header: Key | undefined,
+): RoundHome | undefined {
+  const pair = twoFivesOf(moments, bar).at(-1);
+  if (!pair?.one || pair.next < moments.length || belongsBefore(pair)) return undefined;
+  const key = keyOfOne(pair.one);
+  const isHome = header ? isSameKey(header, key) : key.mode === 'major';
+  return isHome ? { key, at: pair.at } : undefined;
 }
 
 /** Every ii–V–I that comes to rest, not round the end of the chorus. */

@@ -31,7 +31,8 @@ function problemOf(seed: number): KeyProblem {
   const home = next(2) ? KEYS[next(24)] : undefined;
   const link = (one: number) => ({ key: KEYS[next(24)]!, at: one, one });
   const chains = next(2) ? [{ links: [link(0), link(1 + next(2))], move: 1 }] : [];
-  return { keys: KEYS, moments, readings, fourBars: FOUR_BARS, home, chains };
+  const roundHome = next(3) === 0 ? { key: KEYS[next(24)]!, at: 1 + next(2) } : undefined;
+  return { keys: KEYS, moments, readings, fourBars: FOUR_BARS, home, chains, roundHome };
 }
 
 const notHome = (home: Key | undefined, key: Key): number => {
@@ -55,7 +56,13 @@ function stretchCost(
   return moments[to]!.end - moments[from]!.at >= FOUR_BARS ? 14 : undefined;
 }
 
-function changeCost({ chains, moments }: KeyProblem, at: number, from: Key, to: Key): number {
+function changeCost(
+  { chains, moments, roundHome }: KeyProblem,
+  at: number,
+  from: Key,
+  to: Key,
+): number {
+  if (roundHome?.at === at && isSameKey(roundHome.key, to)) return 2;
   const step = chains.some(({ links: [first, second] }) => {
     const begins = at === second!.at || moments[at]!.root === second!.key.tonic;
     const between = begins && at > first!.one && at <= second!.at;
@@ -66,7 +73,7 @@ function changeCost({ chains, moments }: KeyProblem, at: number, from: Key, to: 
 
 /** The cost of one way through the keys, straight from the definition; `undefined` when it may not be. */
 function plainCost(problem: KeyProblem, path: readonly number[]): number | undefined {
-  const { moments, readings, home } = problem;
+  const { moments, readings, home, roundHome } = problem;
   let total = notHome(home, KEYS[path[0]!]!) + notHome(home, KEYS[path.at(-1)!]!);
   let begin = 0;
   for (const [at, key] of path.entries()) {
@@ -76,7 +83,8 @@ function plainCost(problem: KeyProblem, path: readonly number[]): number | undef
     if (!last && path[at + 1] === key) continue;
     const stretch = stretchCost(problem, path, begin, at);
     if (stretch === undefined && !last) return undefined;
-    total += stretch ?? 16;
+    const goesHome = last && roundHome && isSameKey(roundHome.key, KEYS[key]!);
+    total += goesHome ? 0 : (stretch ?? 16);
     if (!last) total += changeCost(problem, at + 1, KEYS[key]!, KEYS[path[at + 1]!]!);
     begin = at + 1;
   }

@@ -5,7 +5,8 @@
  * changes of key cost is least over the whole chart: fewest modulations that explain the chords. Along a chain
  * of ii–V–Is (keyChains.ts) the key moves almost for nothing.
  * A stretch in one key must hold its own tonic or last four bars; a shorter one without its tonic stays
- * a passing colour of the key round it. Only the last stretch may be cut short, at a cost.
+ * a passing colour of the key round it. Only the last stretch may be cut short, at a cost; at none where its ii–V leads
+ * home round to the top.
  *
  * Phases: (1) every chord is read in all 24 keys; (2) one forward pass over states of key and standing,
  * where the standing says whether the stretch is confirmed by its tonic, by its length, or how many
@@ -18,7 +19,7 @@
 import { isSameKey, keyDistance, keysFrom, type Key } from '../base/key';
 import { pitchClass } from '../../base/units';
 import type { Moment } from '../base/moments';
-import type { KeyChain } from './keyChains';
+import type { KeyChain, RoundHome } from './keyChains';
 import type { Reading } from './types';
 
 /** What changing the key costs, and for each step on the circle of fifths. */
@@ -63,6 +64,8 @@ export interface KeyProblem {
   readonly home: Key | undefined;
   /** Where the key moves as in a chain of ii–V–Is, which makes the change a small step. */
   readonly chains: readonly KeyChain[];
+  /** Where the last ii–V leads home: it begins the home key again, which the tonic at the top confirms. */
+  readonly roundHome?: RoundHome | undefined;
 }
 
 export interface KeyPath {
@@ -257,10 +260,16 @@ class KeySearch {
 const weightOf = ({ at, end }: Moment, fourBars: number): number =>
   Math.max(1, Math.floor((2 * (end - at)) / fourBars));
 
-/** Every moment's costs are the same ones, but for the steps of chains. */
-function changesOf({ keys, moments, chains }: KeyProblem): Int32Array[] {
+/** Every moment's costs are the same ones, but for the steps of chains and the way home at the end. */
+function changesOf({ keys, moments, chains, roundHome }: KeyProblem): Int32Array[] {
   const rows = moments.map(() => changeCost);
-  const place = (key: Key): number => keys.findIndex((each) => isSameKey(each, key));
+  const place = (key: Key): number => positionOf(keys, key);
+  if (roundHome) {
+    const to = place(roundHome.key);
+    rows[roundHome.at] = changeCost.map((cost, step) =>
+      step % COUNT === to && cost < NEVER ? CHAIN_STEP : cost,
+    );
+  }
   for (const { links } of chains) {
     links.slice(1).forEach((link, index) => {
       const from = links[index]!;
@@ -276,6 +285,9 @@ function changesOf({ keys, moments, chains }: KeyProblem): Int32Array[] {
   return rows;
 }
 
+const positionOf = (keys: readonly Key[], key: Key): number =>
+  keys.findIndex((each) => isSameKey(each, key));
+
 const notHome = ({ keys, home }: KeyProblem, position: number): number => {
   const key = keys[position]!;
   if (!home || isSameKey(home, key)) return 0;
@@ -288,8 +300,11 @@ const leaveCost = (standing: number): number =>
 
 function endCost(problem: KeyProblem, state: number): number {
   const standing = state % STANDINGS;
+  const position = Math.floor(state / STANDINGS);
+  const { keys, roundHome } = problem;
+  if (roundHome && isSameKey(keys[position]!, roundHome.key)) return notHome(problem, position);
   const cut = standing < OLDEST ? CUT_SHORT : leaveCost(standing);
-  return cut + notHome(problem, Math.floor(state / STANDINGS));
+  return cut + notHome(problem, position);
 }
 
 function oldestAges({ moments, fourBars }: KeyProblem): Int32Array {

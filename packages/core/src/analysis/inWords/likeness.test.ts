@@ -1,8 +1,6 @@
 import { likenessInWords } from './likeness';
 
-const section = { name: 'A2', fromBar: 9, toBar: 16, map: '' };
-
-it.each([
+it.each<[Parameters<typeof likenessInWords>[0], string | undefined]>([
   [{ sameAs: { name: 'A1', semitones: 0 } }, 'A1 again'],
   [{ sameAs: { name: 'A1', semitones: 1 } }, 'A1 up a half step'],
   [{ sameAs: { name: 'A1', semitones: -2 } }, 'A1 down a whole step'],
@@ -13,5 +11,5 @@ it.each([
   ],
   [{}, undefined],
 ])('%j is said as "%s"', (like, words) => {
-  expect(likenessInWords({ ...section, ...like })).toBe(words);
+  expect(likenessInWords(like)).toBe(words);
 });

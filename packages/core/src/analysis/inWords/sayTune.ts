@@ -1,0 +1,151 @@
+/**
+ * A tune as a teacher would say it before it is played: its form and key, then each section by its keys and by what
+ * the changes do there. Source of the words: common practice.
+ */
+import { prettyNote } from '../../pitch/spelling';
+import type { ChartAnalysis, ChordAnalysis, Landmark, SectionAnalysis } from '../base/types';
+import { inWords } from '../landmarks/landmark';
+import { likenessInWords } from './likeness';
+import { phraseOf, rankOf } from './phrases';
+
+export interface SaidSection {
+  /** As `A2`. */
+  readonly name: string;
+  readonly fromBar: number;
+  readonly words: string;
+}
+
+export interface SaidTune {
+  /** Form and key: "32-bar AABA in E♭ major". */
+  readonly whole: string;
+  readonly sections: readonly SaidSection[];
+}
+
+const FORMS: readonly string[] = ['12-bar blues', 'minor blues', 'AABA', 'ABAC'];
+
+/**
+ * The tune in words, section by section; a section that comes again is told as that.
+ * @example sayTune(analyzeChart(parseChart('key: C\n| Dm7 | G7 | Cmaj7 | % |').chart)).sections[0].words // 'ii–V–I'
+ */
+export function sayTune(analysis: ChartAnalysis): SaidTune {
+  const { homeKey, landmarks, sections, chords } = analysis;
+  const [form] = landmarks.filter(({ kind }) => FORMS.includes(kind));
+  const key = prettyKey(homeKey);
+  const bars = sections.reduce((sum, { fromBar, toBar }) => sum + toBar - fromBar + 1, 0);
+  return {
+    whole: capital(form ? wholeIn(form, key) : `${inBars(bars)} in ${key}`),
+    sections: sections.map((section) => ({
+      name: section.name,
+      fromBar: section.fromBar,
+      words: saySection(section, { chords, sections, homeKey, told: mostTelling(landmarks) }),
+    })),
+  };
+}
+
+const prettyKey = (key: string): string => {
+  const [tonic = '', mode = ''] = key.split(' ');
+  return `${prettyNote(tonic)} ${mode}`;
+};
+
+const inBars = (count: number): string => `${inWords(count)} bar${count === 1 ? '' : 's'}`;
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** A blues names its key itself. */
+const wholeIn = ({ label }: Landmark, key: string): string =>
+  label.includes(' in ') ? label : `${label} in ${key}`;
+
+/** Of landmarks over the same chords the most telling; they may meet in the chord one ends and the next begins with. */
+function mostTelling(landmarks: readonly Landmark[]): Landmark[] {
+  const ranked = landmarks
+    .filter(({ saidBy }) => saidBy === undefined)
+    .flatMap((mark) => {
+      const rank = rankOf(mark);
+      return rank === undefined ? [] : [{ mark, rank }];
+    })
+    .sort((a, b) => a.rank - b.rank || a.mark.first - b.mark.first);
+  const told: Landmark[] = [];
+  for (const { mark } of ranked) {
+    if (told.every((other) => mark.first >= other.last || mark.last <= other.first))
+      told.push(mark);
+  }
+  return told.sort((a, b) => a.first - b.first);
+}
+
+interface Around {
+  readonly chords: readonly ChordAnalysis[];
+  readonly sections: readonly SectionAnalysis[];
+  readonly homeKey: string;
+  readonly told: readonly Landmark[];
+}
+
+function saySection(section: SectionAnalysis, around: Around): string {
+  const like = likenessInWords(section);
+  if (section.sameAs) return like!;
+  const bars = section.nearly?.exceptBars;
+  const words = sayBars(section, around, bars);
+  if (like === undefined) return words || `in ${prettyKey(keyAt(section, around))}`;
+  return words ? `${like}: ${words}` : like;
+}
+
+const keyAt = ({ fromBar }: SectionAnalysis, { chords, homeKey }: Around): string =>
+  chords.find(({ bar }) => bar >= fromBar)?.key ?? homeKey;
+
+/** What begins in a section, or in some bars of it; a key is named where another one was before. */
+function sayBars(section: SectionAnalysis, around: Around, bars?: readonly number[]): string {
+  const { chords, told, sections, homeKey } = around;
+  const isIn = (bar: number): boolean =>
+    bars ? bars.includes(bar) : bar >= section.fromBar && bar <= section.toBar;
+  const groups: { key: string; phrases: string[] }[] = [];
+  let saidUpTo = 0;
+  let key = homeKey;
+  chords.forEach((chord, at) => {
+    if (!isIn(chord.bar)) return;
+    const mark = told.find(({ first }) => first === at);
+    // A chain of keys names them itself.
+    const silent = at <= saidUpTo && groups.length > 0;
+    if (chord.key !== key && !silent && mark?.kind !== 'chain of keys') {
+      groups.push({ key: chord.key, phrases: [] });
+    }
+    if (!silent || at === saidUpTo) key = chord.key;
+    if (!mark) return;
+    if (!groups.length) groups.push({ key: homeKey, phrases: [] });
+    if (mark.kind === 'chain of keys') {
+      groups.push({ key: '', phrases: [] });
+      saidUpTo = mark.last;
+    }
+    const endBar = chords[mark.last]!.bar;
+    const other = sections.find(({ fromBar, toBar }) => endBar >= fromBar && endBar <= toBar);
+    const endsIn = other === section ? undefined : other?.name;
+    groups.at(-1)!.phrases.push(phraseOf(mark, { chords, endsIn }));
+  });
+  return groups
+    .filter(({ phrases, key: named }, at) => phrases.length > 0 || (named !== homeKey && at > 0))
+    .map((group, at) => sayGroup(group, at, homeKey))
+    .join('; ');
+}
+
+function sayGroup(
+  { key, phrases }: { readonly key: string; readonly phrases: readonly string[] },
+  at: number,
+  homeKey: string,
+): string {
+  const words = counted(phrases).join(', ');
+  if (!key || (key === homeKey && at === 0)) return words;
+  const where = key === homeKey ? `back in ${prettyKey(key)}` : `in ${prettyKey(key)}`;
+  return words ? `${where}: ${words}` : where;
+}
+
+/** "ii–V–I twice" for two in a row. */
+function counted(phrases: readonly string[]): string[] {
+  const rows: { phrase: string; times: number }[] = [];
+  for (const phrase of phrases) {
+    const last = rows.at(-1);
+    if (last?.phrase === phrase) last.times += 1;
+    else rows.push({ phrase, times: 1 });
+  }
+  return rows.map(({ phrase, times }) => {
+    if (times === 1) return phrase;
+    return `${phrase} ${times === 2 ? 'twice' : `${inWords(times)} times`}`;
+  });
+}
