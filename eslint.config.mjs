@@ -67,6 +67,7 @@ const webFloors = [
   'notation',
   'playback',
   'room',
+  'solo',
   'chart',
   'voice',
   'comp',

@@ -103,6 +103,7 @@ export {
   defaultAnalysisSettings,
   type AnalysisSettings,
 } from './analysis/analyzeChart';
+export { inList } from './base/words';
 export { likenessInWords } from './analysis/inWords/likeness';
 export { sayTune, type SaidSection, type SaidTune } from './analysis/inWords/sayTune';
 export { panelScales, type PanelScale } from './analysis/panelScales';

@@ -10,7 +10,7 @@ import { BandSetup } from './BandSetup';
 import { changeComp, compActions } from './desk/compActions';
 import { saveFile } from './saveFile';
 import { useCompDesk } from './desk/useCompDesk';
-import { useSolos } from './desk/useSolos';
+import { useSolos } from '../solo/useSolos';
 
 const STRICTNESS: Readonly<Record<Strictness, string>> = {
   1: 'loosely',

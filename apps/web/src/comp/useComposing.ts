@@ -8,7 +8,7 @@ import { useInstruments } from '../profile/useInstruments';
 import { useHeading } from '../place/heading';
 import { withApplied } from './desk/devices';
 import { clearCompDesk, useCompDesk } from './desk/useCompDesk';
-import { useSolos } from './desk/useSolos';
+import { useSolos } from '../solo/useSolos';
 
 /** Keeps the comped choruses in step with the tune. Used once, by the Comp screen. */
 export function useComposing(): void {

@@ -10,7 +10,7 @@ import {
 } from '@drop-close/core';
 import { App, Button } from 'antd';
 import { createElement, useMemo } from 'react';
-import { useSolos } from '../comp/desk/useSolos';
+import { useSolos } from '../solo/useSolos';
 import { fittedOf } from '../document/reading';
 import { useDocument, useStoredTune, useTune } from '../document/store';
 import { useInstrument } from '../profile/useInstrument';

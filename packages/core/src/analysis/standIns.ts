@@ -1,5 +1,6 @@
 import { moveNote } from '../pitch/interval';
 import { pitchClass } from '../base/units';
+import { inList } from '../base/words';
 import { parseChord } from '../chord/parseChord';
 import type { PitchedChord } from '../chord/types';
 import { pitchClassOf, plainRoot, type NoteName, prettyNote } from '../pitch/spelling';
@@ -144,9 +145,7 @@ const COUNTED = ['no note', 'one note', 'two notes', 'three notes', 'four notes'
 function sharedInWords(written: PitchedChord, other: PitchedChord): string {
   const shared = sharedTones(written, other).map((note) => prettyNote(note));
   if (!shared.length) return '';
-  const listed =
-    shared.length === 1 ? shared[0]! : `${shared.slice(0, -1).join(', ')} and ${shared.at(-1)}`;
-  return `shares ${COUNTED[shared.length]!}: ${listed}`;
+  return `shares ${COUNTED[shared.length]!}: ${inList(shared)}`;
 }
 
 const DEGREE_STEPS: Readonly<Record<string, readonly [letterSteps: number, semitones: number]>> = {

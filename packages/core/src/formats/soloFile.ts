@@ -1,5 +1,6 @@
 import { ok, type Result } from '../base/result';
 import { midi, ticks } from '../base/units';
+import { formatMeter } from '../chart/meter';
 import type { SoloLine } from '../comp/solo/types';
 import { readMidi, type MidiReading } from './midi/read';
 import type { MidiNote, MidiTrack } from './midi/types';
@@ -11,6 +12,8 @@ export interface SoloFile {
   readonly line: SoloLine;
   /** What the file holds besides and was not taken, in sentences. */
   readonly skipped: readonly string[];
+  /** The meter it begins in, as `3/4`, where the file names one. */
+  readonly meter?: string;
 }
 
 const DRUMS = 9;
@@ -27,8 +30,11 @@ export function readSoloFile(bytes: Uint8Array): Result<SoloFile, string> {
   }
   const score = readMusicXml(bytes);
   if (!score.ok) return score;
-  const { name, notes, skipped } = score.value;
-  return ok({ name, line: { notes: notes.map(soloNote), written: true }, skipped });
+  const { name, notes, skipped, meter } = score.value;
+  return ok({
+    ...{ name, line: { notes: notes.map(soloNote), written: true }, skipped },
+    ...(meter && { meter }),
+  });
 }
 
 function fromMidi({ song, skipped }: MidiReading): Result<SoloFile, string> {
@@ -41,7 +47,11 @@ function fromMidi({ song, skipped }: MidiReading): Result<SoloFile, string> {
     ? [`${others} other ${others === 1 ? 'track' : 'tracks'}: taken was ${called}.`, ...skipped]
     : skipped;
   const line = { notes: taken.notes.map(soloNote), written: false };
-  return ok({ name: taken.name || song.title, line, skipped: told });
+  const [first] = song.meters;
+  return ok({
+    ...{ name: taken.name || song.title, line, skipped: told },
+    ...(first && { meter: formatMeter(first.meter) }),
+  });
 }
 
 const soloNote = ({ midi: pitch, at, length, velocity }: MidiNote) => ({

@@ -1,4 +1,10 @@
-import { prettyDegree, upperParts, type ChordTone, type PitchedChord } from '@drop-close/core';
+import {
+  inList,
+  prettyDegree,
+  upperParts,
+  type ChordTone,
+  type PitchedChord,
+} from '@drop-close/core';
 import { useNotation } from '../../profile/useNotation';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { HearSymbol } from './OtherNames';
@@ -24,7 +30,7 @@ export function UpperParts({ chord, tensions, onHear }: UpperPartsProps) {
             <div>
               <ChordSymbol symbol={symbol} />{' '}
               <span className="quiet">
-                is its {listed(tones.map((tone) => prettyDegree(tone.degree)))}
+                is its {inList(tones.map((tone) => prettyDegree(tone.degree)))}
               </span>
               <div className="pool-notes">{tones.map((tone) => note(tone.note)).join(' ')}</div>
             </div>
@@ -34,6 +40,3 @@ export function UpperParts({ chord, tensions, onHear }: UpperPartsProps) {
     </section>
   );
 }
-
-const listed = (degrees: readonly string[]): string =>
-  `${degrees.slice(0, -1).join(', ')} and ${degrees.at(-1)}`;

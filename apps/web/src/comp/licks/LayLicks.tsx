@@ -10,7 +10,7 @@ import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { changeComp, compActions } from '../desk/compActions';
 import { useCompDesk } from '../desk/useCompDesk';
-import { useSolos } from '../desk/useSolos';
+import { useSolos } from '../../solo/useSolos';
 
 const CALLER_LABELS: Readonly<Record<Caller, string>> = {
   line: 'Line calls, chords answer',

@@ -3,7 +3,7 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useBand } from '../../playback/useBand';
 import { useInstrument } from '../../profile/useInstrument';
-import { linePlan } from '../solo/linePlan';
+import { linePlan } from '../../solo/linePlan';
 import { onTheNeck, problemsOf } from './lickText';
 
 interface LickFormProps {

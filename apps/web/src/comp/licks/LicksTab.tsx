@@ -6,7 +6,7 @@ import { useSelection } from '../../place/selection';
 import { useBand } from '../../playback/useBand';
 import { useHeading } from '../../place/heading';
 import { useLicks } from '../desk/useLicks';
-import { linePlan } from '../solo/linePlan';
+import { linePlan } from '../../solo/linePlan';
 import { LayLicks } from './LayLicks';
 import { LickForm } from './LickForm';
 import { blankLick, inWords, phraseIn } from './lickText';

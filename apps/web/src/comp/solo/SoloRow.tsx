@@ -3,8 +3,8 @@ import { Button } from 'antd';
 import { useBand } from '../../playback/useBand';
 import { prettyPitch } from '../../ui/notation';
 import { changeComp } from '../desk/compActions';
-import type { SoloInHand } from '../desk/useSolos';
-import { linePlan } from './linePlan';
+import type { SoloInHand } from '../../solo/useSolos';
+import { linePlan } from '../../solo/linePlan';
 
 interface SoloRowProps {
   readonly solo: SoloInHand;

@@ -1,4 +1,4 @@
-import { terms, type Learned, type Leaning } from '@drop-close/core';
+import { inList, terms, type Learned, type Leaning } from '@drop-close/core';
 
 /** Leanings that are told. */
 const MOST_TOLD = 4;
@@ -22,9 +22,7 @@ function named(leanings: readonly Leaning[]): string {
   const labels = leanings.map(
     ({ term }) => `“${terms.find(({ id }) => id === term)?.label ?? term}”`,
   );
-  return labels.length > 1
-    ? `${labels.slice(0, -1).join(', ')} and ${labels.at(-1)}`
-    : (labels[0] ?? '');
+  return inList(labels);
 }
 
 /** How sure that is: "very sure" where every part of the choices says the same. */

@@ -1,4 +1,5 @@
 import type { SectionAnalysis } from '../base/types';
+import { barsInList } from '../../base/words';
 import { moveInWords } from '../landmarks/landmark';
 
 const moved = (semitones: number): string =>
@@ -15,10 +16,5 @@ export function likenessInWords({
   if (sameAs)
     return sameAs.semitones ? sameAs.name + moved(sameAs.semitones) : `${sameAs.name} again`;
   if (!nearly) return undefined;
-  const bars = nearly.exceptBars;
-  const list =
-    bars.length === 1
-      ? `bar ${bars.join()}`
-      : `bars ${bars.slice(0, -1).join(', ')} and ${bars.at(-1) ?? ''}`;
-  return `${nearly.name}${moved(nearly.semitones)} but for ${list}`;
+  return `${nearly.name}${moved(nearly.semitones)} but for ${barsInList(nearly.exceptBars)}`;
 }

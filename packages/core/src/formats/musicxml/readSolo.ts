@@ -14,6 +14,8 @@ export interface SoloReading {
   /** In order of time, in ticks of 480 a quarter. */
   readonly notes: readonly MidiNote[];
   readonly skipped: readonly string[];
+  /** The first one, as `3/4`. */
+  readonly meter?: string;
 }
 
 const USUAL_VELOCITY = 84;
@@ -55,9 +57,11 @@ function lineIn(score: Element): Result<SoloReading, string> {
     [found.graces > 0, `${found.graces} grace notes.`],
     [found.repeats, 'Repeats and endings: the line is taken as it is written, once through.'],
   ];
+  const meter = meterOf(parts[at]!);
   return ok({
     name: nameOf(score, parts[at]!),
     notes: found.notes,
+    ...(meter && { meter }),
     skipped: said.flatMap(([is, sentence]) => (is ? [sentence] : [])),
   });
 }
@@ -69,6 +73,15 @@ function nameOf(score: Element, part: Element): string {
   const list = child(score, 'part-list')?.children ?? [];
   const own = list.find(({ attributes }) => attributes['id'] === part.attributes['id']);
   return (own && child(own, 'part-name')?.text) ?? '';
+}
+
+function meterOf(part: Element): string | undefined {
+  const times = part.children
+    .flatMap(({ children }) => children.filter(({ name }) => name === 'attributes'))
+    .flatMap((attributes) => child(attributes, 'time') ?? []);
+  const [first] = times;
+  const [beats, unit] = ['beats', 'beat-type'].map((name) => first && child(first, name)?.text);
+  return beats && unit ? `${beats}/${unit}` : undefined;
 }
 
 interface Reader {

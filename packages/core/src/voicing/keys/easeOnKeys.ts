@@ -1,4 +1,4 @@
-import { sentence } from '../base/sentence';
+import { sentence } from '../../base/words';
 import type { Hand, Keyboard, Voicing } from '../base/types';
 
 /** As "Left hand 10 of your 14 half steps, right hand one note." */

@@ -1,6 +1,6 @@
 import { prettyDegree, type Degree } from '../../chord/degrees';
 import type { NoteName } from '../../pitch/spelling';
-import { inList, sentence } from '../base/sentence';
+import { inList, sentence } from '../../base/words';
 
 export interface DerivedNote {
   /** MIDI note. */

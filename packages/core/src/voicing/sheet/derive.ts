@@ -8,7 +8,7 @@ import type { PitchedChord } from '../../chord/types';
 import { spellFrom } from '../../pitch/spelling';
 import { pitchClass } from '../../base/units';
 import { familyOf } from '../families';
-import { sentence } from '../base/sentence';
+import { sentence } from '../../base/words';
 import type { Voicing } from '../base/types';
 import { leaveOut, type DerivationStep, type DerivedNote, type Named } from './derivation';
 import { dropSteps } from './dropSteps';

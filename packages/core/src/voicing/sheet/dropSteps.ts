@@ -1,6 +1,6 @@
 import { prettyDegree, semitonesOf, type Degree } from '../../chord/degrees';
 import { pitchClass } from '../../base/units';
-import { inList, sentence } from '../base/sentence';
+import { inList, sentence } from '../../base/words';
 import { closePositions, drop } from '../base/stacks';
 import type { DegreeStack, Voicing } from '../base/types';
 import { leaveOut, type DerivationStep, type DerivedNote, type Named } from './derivation';

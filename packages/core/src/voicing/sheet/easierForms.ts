@@ -9,7 +9,7 @@ import { playingOf } from '../playingOf';
 import { materialOf } from '../base/material';
 import { lowestFret } from '../base/lowestFret';
 import { FEWEST_NOTES, leastNeeded } from '../base/partial';
-import { inList } from '../base/sentence';
+import { inList } from '../../base/words';
 import { EASES, type Voicing, type VoicingSettings } from '../base/types';
 
 export interface EasierForm {

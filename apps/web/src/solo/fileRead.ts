@@ -1,5 +1,5 @@
 import type { SoloLine } from '@drop-close/core';
-import { engine } from '../../engine/client';
+import { engine } from '../engine/client';
 
 /** What came of a file. */
 export interface Told {

@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { fitLine, frameOf, type SoloLine, type SoloNote, type SoloView } from '@drop-close/core';
 import { useMemo } from 'react';
-import { api } from '../../api/client';
-import { useDocument, useTune } from '../../document/store';
-import { useKeptRows } from '../../saving/useKeptRows';
+import { api } from '../api/client';
+import { useDocument, useTune } from '../document/store';
+import { useKeptRows } from '../saving/useKeptRows';
 
 const NO_SOLOS: readonly SoloView[] = [];
 
