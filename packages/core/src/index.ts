@@ -368,6 +368,8 @@ export {
   type MovementDevice,
 } from './movement/types';
 
+export { sayNote } from './comp/solo/sayNote';
+export { tellLine, type ToldLine, type ToldPhrase } from './comp/solo/tellLine';
 export { PATTERNS } from './comp/patterns/data';
 export { anticipates, layPattern, patternOf } from './comp/patterns/patterns';
 export {

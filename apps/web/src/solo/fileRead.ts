@@ -7,6 +7,8 @@ export interface Told {
   readonly line?: SoloLine;
   readonly problem?: string;
   readonly skipped: readonly string[];
+  /** The meter it begins in, where the file names one. */
+  readonly meter?: string;
 }
 
 /** Reads a solo out of a file, in the worker. */
@@ -14,5 +16,6 @@ export async function readFile(file: File): Promise<Told> {
   const { solo, problem } = await engine.readSolo(new Uint8Array(await file.arrayBuffer()));
   if (!solo) return { name: file.name, problem: problem ?? 'It cannot be read.', skipped: [] };
   const name = solo.name || file.name.replace(/\.[^.]+$/, '');
-  return { name: name.slice(0, 80), line: solo.line, skipped: solo.skipped };
+  const { line, skipped, meter } = solo;
+  return { name: name.slice(0, 80), line, skipped, ...(meter && { meter }) };
 }

@@ -1,0 +1,75 @@
+import { Segmented } from 'antd';
+import { useRef } from 'react';
+import { useDocument, useTune } from '../document/store';
+import { useAnalysis } from '../engine/useChorus';
+import { ChartFields } from './ChartFields';
+import { ChartProblems } from './ChartProblems';
+import type { ChartInHand } from './desk/useChart';
+import { LandmarkList } from './LandmarkList';
+import { MelodySide } from './melody/MelodySide';
+import type { Melody } from './melody/useMelody';
+import { MemoryMap } from './MemoryMap';
+import { NotesSide } from './names/NotesSide';
+import { ChangesEditor, type ChangesEditorHandle } from './text/ChangesEditor';
+
+export type Side = 'Text' | 'Map' | 'Landmarks' | 'Melody' | 'Notes';
+const SIDES: Side[] = ['Text', 'Map', 'Landmarks', 'Melody', 'Notes'];
+
+interface LeftSideProps {
+  readonly written: ChartInHand;
+  readonly side: Side;
+  readonly onSide: (side: Side) => void;
+  readonly melody: Melody | undefined;
+}
+
+/** The text of the changes, or what they come to. */
+export function LeftSide({ written, side, onSide, melody }: LeftSideProps) {
+  const analysis = useAnalysis();
+  return (
+    <section className="chart-side" aria-label="The changes">
+      <ChartFields />
+      <Segmented
+        block
+        className="chart-sides"
+        aria-label="Beside the sheet"
+        value={side}
+        options={SIDES}
+        onChange={onSide}
+      />
+      {side === 'Text' && <TextSide written={written} />}
+      {side === 'Map' && analysis && <MemoryMap analysis={analysis} />}
+      {side === 'Landmarks' && analysis && <LandmarkList analysis={analysis} />}
+      {side === 'Melody' && <MelodySide melody={melody} />}
+      {side === 'Notes' && <NotesSide />}
+    </section>
+  );
+}
+
+function TextSide({ written }: { written: ChartInHand }) {
+  const { text } = useTune();
+  const { dispatch, undo, redo } = useDocument.getState();
+  const editor = useRef<ChangesEditorHandle>(null);
+  return (
+    <>
+      <ChangesEditor
+        ref={editor}
+        value={text}
+        problems={written.problems}
+        onChange={(next) => {
+          dispatch({ type: 'write changes', text: next });
+        }}
+        onUndo={undo}
+        onRedo={redo}
+      />
+      <p id="chart-help" className="quiet chart-help">
+        <b>|</b> bar line <b>%</b> repeat the bar <b>.</b> hold the chord <b>|: :|</b> repeat{' '}
+        <b>(1</b> <b>(2</b> endings <b>[A]</b> section <b>3/4</b> meter <b>"D.S. al Coda"</b> words
+      </p>
+      <ChartProblems
+        problems={written.problems}
+        text={text}
+        onShow={(problem) => editor.current?.show(problem)}
+      />
+    </>
+  );
+}

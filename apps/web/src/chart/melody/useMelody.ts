@@ -1,0 +1,55 @@
+import {
+  tellLine,
+  timeline,
+  type Chart,
+  type ChartAnalysis,
+  type SoloNote,
+  type ToldLine,
+} from '@drop-close/core';
+import { useMemo } from 'react';
+import { create } from 'zustand';
+import { useTune } from '../../document/store';
+import { useSolos, type SoloInHand } from '../../solo/useSolos';
+import { WRITTEN_ABOVE, usePreferences } from '../../ui/preferences';
+
+interface MelodyInHand {
+  /** The line that is told, by its id; the one that is comped behind, or the first, until one is chosen. */
+  readonly chosen: string | undefined;
+  /** Position of the note in hand. */
+  readonly note: number;
+}
+
+export const useMelodyStore = create<MelodyInHand>(() => ({ chosen: undefined, note: 0 }));
+
+export const chooseMelody = (id: string): void => {
+  useMelodyStore.setState({ chosen: id, note: 0 });
+};
+export const chooseNote = (note: number): void => {
+  useMelodyStore.setState({ note });
+};
+
+export interface Melody {
+  readonly solo: SoloInHand;
+  /** As it is written for the reader. */
+  readonly told: ToldLine;
+}
+
+/** The line in hand told against the changes, as the reader's part has both. */
+export function useMelody(
+  chart: Chart,
+  analysis: ChartAnalysis | undefined,
+  wanted: boolean,
+): Melody | undefined {
+  const { solos } = useSolos();
+  const { chosen } = useMelodyStore();
+  const { behind } = useTune().setup.comp;
+  const { reader } = usePreferences();
+  const solo =
+    solos.find(({ id }) => id === chosen) ?? solos.find(({ id }) => id === behind) ?? solos[0];
+  const above = WRITTEN_ABOVE[reader];
+  return useMemo(() => {
+    if (!wanted || !solo || !analysis) return undefined;
+    const notes = solo.line.notes.map((note) => ({ ...note, midi: note.midi + above }) as SoloNote);
+    return { solo, told: tellLine(notes, timeline(chart), analysis.chords) };
+  }, [wanted, solo, analysis, chart, above]);
+}
