@@ -106,3 +106,65 @@ test('a demo solo is told as it stands', async ({ page }) => {
   await expect(page.locator('.melody-note').first()).toHaveAttribute('aria-label', 'root of B♭7');
   await expect(page.locator('.melody-phrases li').first()).toContainText('bars 1–2');
 });
+
+test('a scale kept for each chord of a section is read, heard, printed, moved and found again', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.newTune('key: C\n[A]\n| Dm7 | G7 |\n[B]\n| Cmaj7 | A7 |');
+  await desk.screen('Chart');
+  await show(page, 'Scales');
+  await page.getByRole('button', { name: 'Keep it in A' }).click();
+  const cells = page.locator('.scale-cell');
+  await expect(cells).toHaveCount(4);
+  await expect(cells.nth(0)).toContainText('D Dorian');
+  await expect(cells.nth(1)).toContainText('G Mixolydian');
+  await expect(cells.nth(2)).toContainText('no scale kept');
+  await expect(page.getByRole('img', { name: 'G Mixolydian: G A B C D E F' })).toBeVisible();
+
+  // Another one from the panel of the chord in hand, compared with the first by ear.
+  await cells.nth(1).getByRole('button').click();
+  await page.getByRole('button', { name: 'Hear G Mixolydian, then G altered' }).click();
+  await page.getByRole('button', { name: 'Keep G altered for this chord' }).click();
+  await expect(cells.nth(1)).toContainText('G altered');
+  await expect(cells.nth(1).locator('.scale-degrees')).toHaveText('R♭9♯93♯11♭13♭7');
+
+  // Heard over the band, and read by a horn.
+  await page.getByRole('button', { name: 'Hear them over the band' }).click();
+  await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await page.getByRole('combobox', { name: 'Written for' }).click();
+  await page.locator('.ant-select-item-option', { hasText: 'B♭ part' }).click();
+  await expect(cells.nth(1)).toContainText('A altered');
+  await page.emulateMedia({ media: 'print' });
+  await expect(cells.nth(1).locator('.scale-staff')).toBeVisible();
+  await expect(aside(page)).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
+  await page.getByRole('combobox', { name: 'Written for' }).click();
+  await page.locator('.ant-select-item-option', { hasText: 'Concert' }).click();
+
+  // Undone and redone, saved, and used for voicings.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(cells.nth(1)).toContainText('G Mixolydian');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await page.getByRole('button', { name: 'Voice with them' }).click();
+  await expect(page.locator('.save-note')).toContainText('saved');
+  await page.reload();
+  await show(page, 'Scales');
+  await expect(cells.nth(1)).toContainText('G altered');
+  await desk.screen('Voice');
+  await desk.chords.nth(1).click();
+  await expect(page.getByText('Scale: G altered')).toBeVisible();
+
+  // The chord becomes another: its scale is told of, the other stays.
+  await desk.screen('Chart');
+  await desk.changes.fill('key: C\n[A]\n| Dm7 | Gmaj7 |\n[B]\n| Cmaj7 | A7 |');
+  await show(page, 'Scales');
+  await expect(cells.nth(0)).toContainText('D Dorian');
+  await expect(cells.nth(1)).toContainText('no scale kept');
+  // The scale, and the one opened over the chord for voicings.
+  await page.getByRole('button', { name: '2 no longer fit' }).click();
+  const misfits = page.getByRole('list', { name: 'No longer fits' });
+  await expect(misfits).toContainText('altered kept for G7');
+  await expect(misfits).toContainText('altered opened over G7');
+});

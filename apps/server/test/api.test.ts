@@ -293,7 +293,7 @@ describe('a database of an older version', () => {
       [id],
     );
     expect(rows[0]!.setup).toMatchObject({
-      version: 7,
+      version: 8,
       line: { notes: [{ place: { slot: '2.1', pass: 0 }, symbol: 'C6', midi: 67 }] },
       comp: { hits: [{ bar: '2', pass: 0, chorus: 0 }] },
     });

@@ -29,6 +29,7 @@ export { DEGREES, prettyDegree, type Degree } from './chord/degrees';
 export {
   canOpen,
   openKey,
+  opensEnough,
   openedBy,
   scalesToOpen,
   topTones,
@@ -273,10 +274,12 @@ export {
 } from './arrangement/stored/misfits';
 export { partPositions, positionsIn, type Positions } from './arrangement/stored/positions';
 export { openedChords, poolHolds, withPool } from './arrangement/stored/pools';
+export { scaleHolds, withScales, withScalesOpened } from './arrangement/stored/scales';
 export { withSplit } from './arrangement/stored/splits';
 export { roomBehind, startFor, withSetUp, type Start } from './arrangement/stored/start';
 export { storeArrangement } from './arrangement/stored/store';
 export {
+  ARRANGEMENT_VERSION,
   type StoredArrangement,
   type StoredComp,
   type StoredDevice,
@@ -285,6 +288,7 @@ export {
   type StoredLineSpan,
   type StoredLock,
   type StoredPool,
+  type StoredScale,
   type StoredSectionPlan,
   type StoredSplit,
   type StoredLocks,
@@ -326,6 +330,7 @@ export {
   RETURNS,
   type Asked,
   type ChordPool,
+  type KeptScale,
   type Arrangement,
   type LineNote,
   type LineShape,
@@ -370,6 +375,8 @@ export {
 
 export { sayNote } from './comp/solo/sayNote';
 export { tellLine, type ToldLine, type ToldPhrase } from './comp/solo/tellLine';
+export { degreesOver, openFrom, scaleOver, type ScaleOver } from './chord/scaleOver';
+export { scaleLine, type ScaleStretch } from './practice/scaleLine';
 export { PATTERNS } from './comp/patterns/data';
 export { anticipates, layPattern, patternOf } from './comp/patterns/patterns';
 export {

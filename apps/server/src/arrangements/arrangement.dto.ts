@@ -1,4 +1,5 @@
 import {
+  ARRANGEMENT_VERSION,
   BOTTOMS,
   FAMILY_IDS,
   INSTRUMENT_IDS,
@@ -15,6 +16,7 @@ import {
   type StoredLock,
   type StoredLocks,
   type StoredPool,
+  type StoredScale,
   type StoredSplit,
   type Weights,
 } from '@drop-close/core';
@@ -98,6 +100,9 @@ class PoolBody extends OfChordBody {
   @IsInt() @Min(0) @Max(11) on!: number;
 }
 
+/** A scale kept for a chord. */
+class ScaleBody extends PoolBody {}
+
 /** String sets, as `643`: strings from the highest number down, each once. */
 const MOST_SETS = 20;
 const STRING_SET = /^(?=.)8?7?6?5?4?3?2?1?$/;
@@ -143,7 +148,7 @@ class LineBody {
 }
 
 class SetupBody {
-  @Equals(7) version!: 7;
+  @Equals(ARRANGEMENT_VERSION) version!: typeof ARRANGEMENT_VERSION;
   @IsIn(INSTRUMENT_IDS) instrument!: StoredArrangement['instrument'];
   @IsIn(['one', 'two']) keyboardHands!: StoredArrangement['keyboardHands'];
   @IsObject() @ValidateNested() @Type(() => RoomBody) room!: RoomBody;
@@ -167,6 +172,11 @@ class SetupBody {
   @ValidateNested({ each: true })
   @Type(() => PoolBody)
   pools!: readonly PoolBody[];
+  @IsArray()
+  @ArrayMaxSize(MOST_LOCKS)
+  @ValidateNested({ each: true })
+  @Type(() => ScaleBody)
+  scales!: readonly ScaleBody[];
   @IsObject() @ValidateNested() @Type(() => LineBody) line!: LineBody;
   @IsIn(RETURNS) returns!: StoredArrangement['returns'];
   @IsBoolean() stayInPlace!: boolean;
@@ -187,6 +197,7 @@ export const lockChecked: SameShape<LockBody, StoredLock> = true;
 export const weightsChecked: SameShape<WeightsBody, Weights> = true;
 export const splitChecked: SameShape<SplitBody, StoredSplit> = true;
 export const poolChecked: SameShape<PoolBody, StoredPool> = true;
+export const scaleChecked: SameShape<ScaleBody, StoredScale> = true;
 export const askedChecked: SameShape<AskedBody, Asked> = true;
 export const lineNoteChecked: SameShape<LineNoteBody, StoredLineNote> = true;
 export const lineSpanChecked: SameShape<LineSpanBody, StoredLineSpan> = true;

@@ -1,4 +1,5 @@
 import {
+  ARRANGEMENT_VERSION,
   upgradeArrangement,
   type StoredArrangement,
   type ArrangementView as View,
@@ -28,4 +29,4 @@ export class ArrangementView implements View {
 
 /** The setup of an arrangement in the shape of today. */
 export const setupToday = ({ setup, tune }: ArrangementEntity): StoredArrangement =>
-  setup.version === 7 ? setup : upgradeArrangement(setup, writtenOf(tune));
+  setup.version === ARRANGEMENT_VERSION ? setup : upgradeArrangement(setup, writtenOf(tune));

@@ -13,6 +13,9 @@ export async function bringUp(orm: MikroORM): Promise<void> {
   await bringUpStored(orm.em.fork());
 }
 
+/** From this shape on arrangements name places. */
+const FIRST_BY_PLACE = 6;
+
 /**
  * Positions in older shapes mean the chart as it is stored; they become places before anything is edited.
  * In plain SQL, so that versions stay: nothing has changed for those who have a tune open.
@@ -28,7 +31,7 @@ export async function bringUpStored(em: EntityManager): Promise<void> {
   }
   const arrangements = await em.find(ArrangementEntity, {}, { populate: ['tune'] });
   for (const arrangement of arrangements) {
-    if (arrangement.setup.version === 6) continue;
+    if (arrangement.setup.version >= FIRST_BY_PLACE) continue;
     await update('arrangement', 'setup', arrangement.id, setupToday(arrangement));
   }
   const solos = await em.find(SoloEntity, {}, { populate: ['tune'] });

@@ -1,79 +1,71 @@
-import type { ChartEvent, Timeline } from '@drop-close/core';
-import { Alert } from 'antd';
+import { timeline, type ChartEvent, type Timeline } from '@drop-close/core';
 import { useMemo, useState } from 'react';
 import { useTune } from '../document/store';
-import { useAnalysis, useReadingStore } from '../engine/useChorus';
+import { useAnalysis } from '../engine/useChorus';
 import { selectPlace, useIndexAmong } from '../place/selection';
-import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
+import { usePreferences } from '../ui/preferences';
 import { LeftSide, type Side } from './LeftSide';
 import { MelodyLines } from './melody/MelodyLines';
 import { chooseNote, useMelody, useMelodyStore } from './melody/useMelody';
 import { ChordPanel, chordAt } from './panel/ChordPanel';
 import { chartFor } from './reader';
-import { Sheet } from './sheet/Sheet';
-import { SheetTools } from './SheetTools';
+import { scaleRows } from './scales/keptScales';
+import { ScalesPage } from './scales/ScalesPage';
+import { SheetSide } from './SheetSide';
 import { useChart } from './desk/useChart';
-import { WritingMenu } from './WritingMenu';
 import './chart.css';
 
 /** The changes as typed and as they read, side by side and in step, and what they are made of. */
 export default function ChartPage() {
   const written = useChart();
-  const { key } = useTune();
+  const { key, setup } = useTune();
   const { reader } = usePreferences();
   const analysis = useAnalysis();
-  const { failure } = useReadingStore();
   const shown = useMemo(() => chartFor(reader, written.chart, key), [reader, written.chart, key]);
-  const index = useIndexAmong(written.time.events);
-  const event = written.time.events[index];
+  const { events } = written.time;
+  const index = useIndexAmong(events);
+  const event = events[index];
   const chord = event && chordAt(shown, event.written, event.slot);
   const chordAnalysis = analysis?.chords[index];
-  const moved = WRITTEN_ABOVE[reader] !== 0;
   const [side, setSide] = useState<Side>('Text');
   const melody = useMelody(shown, analysis, side === 'Melody');
   const { note } = useMelodyStore();
+  const rows = useMemo(
+    () => (side === 'Scales' ? scaleRows(timeline(shown).events, setup.scales, events) : []),
+    [side, shown, setup.scales, events],
+  );
+  const centre = (): 'melody' | 'scales' | 'sheet' => {
+    if (melody && melody.told.notes.length > 0) return 'melody';
+    return rows.some(({ scale }) => scale) ? 'scales' : 'sheet';
+  };
+  const inCentre = centre();
   return (
-    <main className="chart">
-      <LeftSide written={written} side={side} onSide={setSide} melody={melody} />
-      {melody && melody.told.notes.length > 0 ? (
+    <main className={`chart chart-with-${inCentre}`}>
+      <LeftSide written={written} side={side} onSide={setSide} melody={melody} rows={rows} />
+      {inCentre === 'melody' && melody && (
         <MelodyLines
           told={melody.told}
           inHand={note}
           onChoose={(at) => {
             chooseNote(at);
-            const chord = melody.told.told[at]?.chord;
-            const under = chord === undefined ? undefined : overOneChorus(written.time, chord);
-            if (under) selectPlace(under);
+            const under = melody.told.told[at]?.chord;
+            const place = under === undefined ? undefined : overOneChorus(written.time, under);
+            if (place) selectPlace(place);
           }}
         />
-      ) : (
-        <div className="chart-sheet">
-          <div className="chart-bar">
-            <SheetTools canMove={written.whole} />
-            <WritingMenu />
-          </div>
-          {failure && (
-            <Alert
-              type="warning"
-              title="The changes could not be looked through"
-              description={`${failure} They can still be written and voiced.`}
-            />
-          )}
-          {moved && (
-            <p className="quiet">
-              The {reader} part. It is read here; choose Concert to write in the sheet.
-            </p>
-          )}
-          <Sheet
-            chart={shown}
-            time={written.time}
-            analysis={analysis}
-            readOnly={moved || !written.whole}
-          />
-        </div>
       )}
+      {inCentre === 'scales' && (
+        <ScalesPage rows={rows} clef={reader === 'bass clef' ? 'bass' : 'treble'} inHand={index} />
+      )}
+      {inCentre === 'sheet' && <SheetSide written={written} shown={shown} analysis={analysis} />}
       {chord && analysis && chordAnalysis && (
-        <ChordPanel chord={chord} analysis={chordAnalysis} chords={analysis.chords} />
+        <ChordPanel
+          chord={chord}
+          at={index}
+          symbol={event.chord.symbol}
+          analysis={chordAnalysis}
+          chords={analysis.chords}
+        />
       )}
     </main>
   );

@@ -9,21 +9,24 @@ import { LandmarkList } from './LandmarkList';
 import { MelodySide } from './melody/MelodySide';
 import type { Melody } from './melody/useMelody';
 import { MemoryMap } from './MemoryMap';
+import { ScalesSide } from './scales/ScalesSide';
+import type { ScaleRow } from './scales/keptScales';
 import { NotesSide } from './names/NotesSide';
 import { ChangesEditor, type ChangesEditorHandle } from './text/ChangesEditor';
 
-export type Side = 'Text' | 'Map' | 'Landmarks' | 'Melody' | 'Notes';
-const SIDES: Side[] = ['Text', 'Map', 'Landmarks', 'Melody', 'Notes'];
+export type Side = 'Text' | 'Map' | 'Landmarks' | 'Melody' | 'Scales' | 'Notes';
+const SIDES: Side[] = ['Text', 'Map', 'Landmarks', 'Melody', 'Scales', 'Notes'];
 
 interface LeftSideProps {
   readonly written: ChartInHand;
   readonly side: Side;
   readonly onSide: (side: Side) => void;
   readonly melody: Melody | undefined;
+  readonly rows: readonly ScaleRow[];
 }
 
 /** The text of the changes, or what they come to. */
-export function LeftSide({ written, side, onSide, melody }: LeftSideProps) {
+export function LeftSide({ written, side, onSide, melody, rows }: LeftSideProps) {
   const analysis = useAnalysis();
   return (
     <section className="chart-side" aria-label="The changes">
@@ -40,6 +43,9 @@ export function LeftSide({ written, side, onSide, melody }: LeftSideProps) {
       {side === 'Map' && analysis && <MemoryMap analysis={analysis} />}
       {side === 'Landmarks' && analysis && <LandmarkList analysis={analysis} />}
       {side === 'Melody' && <MelodySide melody={melody} />}
+      {side === 'Scales' && analysis && (
+        <ScalesSide analysis={analysis} time={written.time} rows={rows} />
+      )}
       {side === 'Notes' && <NotesSide />}
     </section>
   );

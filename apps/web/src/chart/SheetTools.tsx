@@ -5,7 +5,7 @@ import { useHeading } from '../place/heading';
 import { keyName } from '../ui/keyName';
 import { usePreferences, type Lens } from '../ui/preferences';
 import { keysToMoveTo, tonicOf } from './keys';
-import { READERS } from './reader';
+import { ReaderChoice } from './ReaderChoice';
 
 const LENSES: { value: Lens; label: string }[] = [
   { value: 'symbols', label: 'Symbols' },
@@ -19,7 +19,7 @@ const move = (semitones: number): void => {
 
 /** How the sheet is looked at, for whom it is written, and moving it to another key. */
 export function SheetTools({ canMove }: { canMove: boolean }) {
-  const { lens, reader } = usePreferences();
+  const { lens } = usePreferences();
   const { key } = useHeading();
   return (
     <div className="sheet-tools">
@@ -31,14 +31,7 @@ export function SheetTools({ canMove }: { canMove: boolean }) {
           usePreferences.setState({ lens: value });
         }}
       />
-      <Select
-        aria-label="Written for"
-        value={reader}
-        options={[...READERS]}
-        onChange={(value) => {
-          usePreferences.setState({ reader: value });
-        }}
-      />
+      <ReaderChoice />
       <span className="sheet-move">
         <Button
           icon={<ArrowDownOutlined aria-hidden />}

@@ -9,6 +9,8 @@ import {
   withLock,
   withNote,
   withPool,
+  withScales,
+  withScalesOpened,
   withSetUp,
   withSpan,
   withSplit,
@@ -58,6 +60,16 @@ export type DocumentAction =
       readonly symbol: string;
       readonly open: OpenScale | undefined;
     }
+  /** Scales kept for some chords, or theirs let go; and those kept opened for voicings, where they can be. */
+  | {
+      readonly type: 'keep scales';
+      readonly kept: readonly {
+        readonly at: number;
+        readonly symbol: string;
+        readonly open: OpenScale | undefined;
+      }[];
+    }
+  | { readonly type: 'voice with scales' }
   /** Several chords locked at once: a whole other way to voice the chorus. */
   | { readonly type: 'lock all'; readonly locks: readonly Lock[] }
   /** Splits a chord, or joins its parts again. */
@@ -111,6 +123,10 @@ export function edit(document: TuneDocument, action: DocumentAction, seed: strin
       const { at, symbol, open } = action;
       return arranged(document, (setup) => withPool(setup, { at, symbol, open }));
     }
+    case 'keep scales':
+      return arranged(document, (setup) => withScales(setup, action.kept));
+    case 'voice with scales':
+      return arranged(document, (setup) => withScalesOpened(setup, positionsOf(document)));
     case 'unlock':
       return arranged(document, (setup) => withLock(setup, action.at, undefined));
     case 'lock all':
@@ -220,6 +236,8 @@ export function groupOf(action: DocumentAction): string | undefined {
     case 'edit chart':
     case 'transpose':
     case 'open scale':
+    case 'keep scales':
+    case 'voice with scales':
     case 'unlock':
     case 'put back':
     case 'throw away':

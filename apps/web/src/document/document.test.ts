@@ -52,6 +52,19 @@ describe('edits', () => {
     expect(edit(tune, { type: 'set field', field: 'key', value: 'C' })).toBe(tune);
   });
 
+  it('keep scales for chords, let them go, and open them for voicings', () => {
+    const open = { scale: 'altered', on: 0 } as const;
+    const kept = edit(tune, { type: 'keep scales', kept: [{ at: 1, symbol: 'G7', open }] });
+    expect(setupIn(kept).scales).toEqual([{ at: 1, symbol: 'G7', ...open }]);
+    expect(setupIn(kept).pools).toEqual([]);
+    const voiced = edit(kept, { type: 'voice with scales' });
+    expect(setupIn(voiced).pools).toEqual([{ at: 1, symbol: 'G7', ...open }]);
+    const none = [{ at: 1, symbol: 'G7', open: undefined }];
+    expect(setupIn(edit(kept, { type: 'keep scales', kept: none })).scales).toEqual([]);
+    const later = edit(kept, { type: 'write changes', text: '| Am7 | Dm7 | G7 | C6 |' });
+    expect(setupIn(later).scales).toEqual([{ at: 2, symbol: 'G7', ...open }]);
+  });
+
   it('of the changes take the locks along with their chords', () => {
     const later = edit(locked, { type: 'write changes', text: '| Am7 | Dm7 | G7 | C6 |' });
     expect(setupIn(later).locks.guitar).toMatchObject([{ at: 2, symbol: 'G7' }]);

@@ -4,6 +4,7 @@ import {
   firstWritten,
   voicingKey,
   withLock,
+  type SoloNote,
 } from '@drop-close/core';
 import { createEngine } from './engine';
 import { Overtaken, newestWins } from './newest';
@@ -31,6 +32,20 @@ describe('the engine behind the page', () => {
     expect(engine.alternatives(first.id, 0, 5)).toBeUndefined();
     expect(engine.alternatives(second.id, 0, 5)).toHaveLength(5);
     expect(engine.plan(first.id, { feel: 'swing', tempo: 120 })).toBeUndefined();
+  });
+
+  it('plays a line over the band, straight eighths swung, and rests without one', () => {
+    const engine = createEngine();
+    const { id } = engine.voice(request('| Dm7 | G7 |'));
+    const notes = [0, 240, 480].map(
+      (at) => ({ midi: 62, at, length: 240, velocity: 76 }) as SoloNote,
+    );
+    const question = { feel: 'swing', tempo: 120 } as const;
+    const heard = engine.plan(id, { ...question, solo: { notes, written: true } })!.notes;
+    const line = heard.filter(({ part }) => part === 'solo');
+    expect(line.map(({ at }) => at)).toEqual([0, expect.closeTo(0.64, 1), 1]);
+    const without = engine.plan(id, question)!.notes;
+    expect(heard.filter(({ part }) => part !== 'solo')).toEqual(without);
   });
 
   it('compares a locked chord with all its candidates, in an order that stays', () => {

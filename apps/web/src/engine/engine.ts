@@ -9,8 +9,10 @@ import {
   easierForms,
   learnTaste,
   makeEtude,
+  offbeatAt,
   readSoloFile,
   settingsOf,
+  swungLine,
   tasteChoice,
   voiceChorus,
   voicedWith,
@@ -23,6 +25,9 @@ import {
 } from '@drop-close/core';
 import { createComposer } from './composer';
 import type { Engine, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
+
+/** Swing in percent, where nobody has set it. */
+const WHOLE_SWING = 100;
 
 /** Alternatives a choice is seen beside. */
 const OFFERED = 12;
@@ -116,7 +121,11 @@ export function createEngine(): Engine {
       if (current?.voiced.id !== id) return undefined;
       const { outcome, voiced } = current;
       const path = outcome.status === 'found' ? outcome.path : [];
-      return bandPlan({ ...question, timeline: voiced.timeline, path, click: true });
+      const { timeline } = voiced;
+      const { solo, ...how } = question;
+      const offbeat = offbeatAt(how.feel, how.tempo, WHOLE_SWING);
+      const line = solo ? swungLine(solo, timeline, timeline, offbeat) : [];
+      return bandPlan({ ...how, timeline, path, line, click: true });
     },
   };
 }

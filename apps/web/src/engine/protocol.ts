@@ -78,6 +78,8 @@ export interface PlanQuestion {
   readonly tempo: number;
   readonly fromBar?: number;
   readonly toBar?: number;
+  /** A line that is played over it. */
+  readonly solo?: SoloLine;
 }
 
 /** An étude that was made, or why there is none. */

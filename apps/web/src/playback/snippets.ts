@@ -54,3 +54,14 @@ export const notesPlan = (pitches: readonly number[]): BandPlan => ({
   length: RINGS,
   pickup: 0,
 });
+
+/** Plans one after the other. */
+export function inARow(plans: readonly BandPlan[]): BandPlan {
+  let length = 0;
+  const notes = plans.flatMap((plan) => {
+    const begin = length;
+    length += plan.length;
+    return plan.notes.map((each) => ({ ...each, at: each.at + begin }));
+  });
+  return { notes, length, pickup: 0 };
+}

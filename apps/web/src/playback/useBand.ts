@@ -1,4 +1,4 @@
-import type { BandPlan, Timeline, Voicing } from '@drop-close/core';
+import type { BandPlan, SoloLine, Timeline, Voicing } from '@drop-close/core';
 import { useEffect, useMemo } from 'react';
 import { useTune } from '../document/store';
 import { engine } from '../engine/client';
@@ -9,9 +9,9 @@ import { useHeading } from '../place/heading';
 import { useSelection } from '../place/selection';
 import { play, stop, whilePlaying } from './player';
 import { usePlayer, type Playing } from './usePlayer';
-import { changePlan, chordPlan, notesPlan, poolPlan } from './snippets';
+import { changePlan, chordPlan, inARow, notesPlan, poolPlan } from './snippets';
 
-type Bars = Pick<PlanQuestion, 'fromBar' | 'toBar'>;
+type Bars = Pick<PlanQuestion, 'fromBar' | 'toBar' | 'solo'>;
 
 /** What is played: on the Comp screen all choruses as they are comped, elsewhere the one, plainly. */
 interface Music {
@@ -62,6 +62,10 @@ export interface Band {
   readonly hearBar: () => void;
   readonly hear: (voicing: Voicing) => void;
   readonly hearBars: (fromBar: number, toBar: number) => void;
+  /** A line in time with the band, over all bars or some. */
+  readonly hearOver: (solo: SoloLine, bars?: Omit<Bars, 'solo'>) => void;
+  /** Two pools over one chord, one after the other. */
+  readonly hearPools: (chord: readonly number[], pools: readonly (readonly number[])[]) => void;
   /** Pitches as MIDI notes: together, or one by one over others. */
   readonly hearNotes: (pitches: readonly number[]) => void;
   /** A plan at the tempo of the tune. */
@@ -103,6 +107,13 @@ export function useBand(): Band {
     },
     hearBars: (fromBar, toBar) => {
       void playBars('bar', { fromBar, toBar });
+    },
+    hearOver: (solo, bars = {}) => {
+      void playBars('bar', { ...bars, solo });
+    },
+    hearPools: (chord, pools) => {
+      const plan = inARow(pools.map((pool) => poolPlan(chord, pool)));
+      void play({ what: 'chord', plan, tempo: UNHURRIED, ...base });
     },
     hearNotes: (pitches) => {
       void play({ what: 'chord', plan: notesPlan(pitches), tempo: UNHURRIED, ...base });

@@ -26,6 +26,8 @@ function nameOf(item: Exclude<Unfit, { readonly kind: 'hit' }>): string {
       return prettyText(`Split of ${item.stored.symbol}`);
     case 'pool':
       return prettyText(`${item.stored.scale} opened over ${item.stored.symbol}`);
+    case 'scale':
+      return prettyText(`${item.stored.scale} kept for ${item.stored.symbol}`);
     case 'top note':
       return prettyText(`${prettyPitch(item.stored.midi)} on top of ${item.stored.symbol}`);
     case 'line shape':

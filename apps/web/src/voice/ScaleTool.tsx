@@ -1,10 +1,15 @@
 import {
+  canOpen,
   openKey,
+  opensEnough,
   panelScales,
+  scaleOver,
   scalesToOpen,
   type ChartEvent,
   type ChordAnalysis,
+  type KeptScale,
   type OpenScale,
+  type Positions,
 } from '@drop-close/core';
 import { Select } from 'antd';
 import { useDocument, useTune } from '../document/store';
@@ -24,7 +29,8 @@ interface Choice {
  * pool of its panel, for the voicing and for the note on top.
  */
 export function ScaleTool({ index, event }: { index: number; event: ChartEvent }) {
-  const { pools } = useTune().setup;
+  const { setup, positions } = useTune();
+  const { pools } = setup;
   const analysis = useAnalysis();
   const { chord } = event;
   if (chord.kind !== 'chord') return null;
@@ -36,7 +42,15 @@ export function ScaleTool({ index, event }: { index: number; event: ChartEvent }
   const fromPanel = (here ? panelScales(here) : []).map(({ name, when, open }): Choice => {
     return { label: `${prettyName(name)}, ${prettyName(when)}`, open };
   });
-  const choices = [...onRoot, ...fromPanel];
+  const kept = keptFor(event, setup.scales, positions);
+  const fromKept =
+    kept && opensEnough(kept.scale) && canOpen(chord, kept)
+      ? [{ label: prettyName(scaleOver(chord, kept).name), open: kept }]
+      : [];
+  const isOther = ({ open }: Choice): boolean =>
+    !fromKept.some((own) => openKey(own.open) === openKey(open));
+  const others = { onRoot: onRoot.filter(isOther), fromPanel: fromPanel.filter(isOther) };
+  const choices = [...fromKept, ...others.onRoot, ...others.fromPanel];
   return (
     <Select<string>
       aria-label="Scale opened over this chord"
@@ -45,9 +59,12 @@ export function ScaleTool({ index, event }: { index: number; event: ChartEvent }
       value={opened ? openKey(opened) : AS_WRITTEN}
       options={[
         { value: AS_WRITTEN, label: AS_WRITTEN },
-        { label: 'On its root', options: onRoot.map(optionOf) },
-        ...(fromPanel.length
-          ? [{ label: 'From its note pools', options: fromPanel.map(optionOf) }]
+        ...(fromKept.length
+          ? [{ label: 'Kept for this chord', options: fromKept.map(optionOf) }]
+          : []),
+        { label: 'On its root', options: others.onRoot.map(optionOf) },
+        ...(others.fromPanel.length
+          ? [{ label: 'From its note pools', options: others.fromPanel.map(optionOf) }]
           : []),
       ]}
       // A pool that is no longer offered here is still the one that is open.
@@ -60,6 +77,16 @@ export function ScaleTool({ index, event }: { index: number; event: ChartEvent }
       }}
     />
   );
+}
+
+/** The scale kept for the whole chord an event is, or is a part of. */
+function keptFor(
+  { at }: ChartEvent,
+  scales: readonly KeptScale[],
+  { whole }: Positions,
+): KeptScale | undefined {
+  const position = whole.findLastIndex((each) => each.at <= at);
+  return scales.find((kept) => kept.at === position);
 }
 
 const optionOf = ({ label, open }: Choice) => ({ value: openKey(open), label });

@@ -7,6 +7,8 @@ import {
   type Slot,
 } from '@drop-close/core';
 import { Button } from 'antd';
+import { useDocument, useTune } from '../../document/store';
+import { openOf } from '../scales/keptScales';
 import { stacked } from '../../playback/tones';
 import { useBand } from '../../playback/useBand';
 import { useNotation } from '../../profile/useNotation';
@@ -23,15 +25,19 @@ import { UpperParts } from './UpperParts';
 
 interface ChordPanelProps {
   readonly chord: PitchedChord;
+  /** Position of the chord among those of the chorus, and its symbol at concert pitch. */
+  readonly at: number;
+  readonly symbol: string;
   readonly analysis: ChordAnalysis;
   /** All chords of the chorus. */
   readonly chords: readonly ChordAnalysis[];
 }
 
 /** All that a chord says: its number and why, its notes, what may be added, its pools and other names. */
-export function ChordPanel({ chord, analysis, chords }: ChordPanelProps) {
+export function ChordPanel({ chord, at, symbol, analysis, chords }: ChordPanelProps) {
   const { reader } = usePreferences();
   const { school } = useProfile().writing;
+  const { scales } = useTune().setup;
   const band = useBand();
   const concert = (pitches: readonly number[]): number[] =>
     pitches.map((pitch) => pitch - WRITTEN_ABOVE[reader]);
@@ -61,9 +67,15 @@ export function ChordPanel({ chord, analysis, chords }: ChordPanelProps) {
       <Notes chord={chord} analysis={analysis} />
       <ChordStaff chord={chord} pool={analysis.scales.find((pool) => pool.school === school)} />
       <Pools
+        chord={chord}
         pools={analysis.scales}
-        onHear={(pool) => {
-          band.hearPool(concert(stacked(chord)), concert(pool));
+        kept={scales.find((kept) => kept.at === at)}
+        onHear={(...pools) => {
+          band.hearPools(concert(stacked(chord)), pools.map(concert));
+        }}
+        onKeep={(pool) => {
+          const open = pool && openOf(pool, chord);
+          useDocument.getState().dispatch({ type: 'keep scales', kept: [{ at, symbol, open }] });
         }}
       />
       <SharedWithNext analysis={analysis} chords={chords} onHear={hear} />
@@ -100,7 +112,7 @@ const sentence = (reason: string): string => {
   return `${keepsCase ? pretty : pretty.charAt(0).toUpperCase() + pretty.slice(1)}.`;
 };
 
-function Notes({ chord, analysis }: Omit<ChordPanelProps, 'chords'>) {
+function Notes({ chord, analysis }: Pick<ChordPanelProps, 'chord' | 'analysis'>) {
   const { note } = useNotation();
   const { tensions, avoid, thirdGuide } = analysis;
   return (

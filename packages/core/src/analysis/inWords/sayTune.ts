@@ -24,8 +24,8 @@ export interface SaidTune {
 const FORMS: readonly string[] = ['12-bar blues', 'minor blues', 'AABA', 'ABAC'];
 
 /**
- * The tune in words, section by section; a section that comes again is told as that.
- * @example sayTune(analyzeChart(parseChart('key: C\n| Dm7 | G7 | Cmaj7 | % |').chart)).sections[0].words // 'ii–V–I'
+ * The tune in words, section by section; a section that comes again is told as that. A chart of Dm7, G7 and two bars of
+ * Cmaj7 is "ii–V–I".
  */
 export function sayTune(analysis: ChartAnalysis): SaidTune {
   const { homeKey, landmarks, sections, chords } = analysis;

@@ -27,6 +27,7 @@ export const defaultArrangement: Arrangement = {
   locks: forEachInstrument(() => []),
   splits: [],
   pools: [],
+  scales: [],
   line: noLine,
   returns: 'free',
   stayInPlace: false,

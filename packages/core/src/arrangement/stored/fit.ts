@@ -15,16 +15,18 @@ import type {
   StoredLineSpan,
   StoredLock,
   StoredPool,
+  StoredScale,
   StoredSectionPlan,
   StoredSplit,
 } from './stored';
-import type { Arrangement, ChordPool, LineNote, LineSpan, Lock, Split } from './types';
+import type { Arrangement, ChordPool, KeptScale, LineNote, LineSpan, Lock, Split } from './types';
 
 /** Something a player decided that has no place in the chorus as it is now. */
 export type Unfit =
   | { readonly kind: 'lock'; readonly instrument: InstrumentId; readonly stored: StoredLock }
   | { readonly kind: 'split'; readonly stored: StoredSplit }
   | { readonly kind: 'pool'; readonly stored: StoredPool }
+  | { readonly kind: 'scale'; readonly stored: StoredScale }
   | { readonly kind: 'top note'; readonly stored: StoredLineNote }
   | { readonly kind: 'line shape'; readonly stored: StoredLineSpan }
   | { readonly kind: 'movement'; readonly stored: StoredDevice }
@@ -50,6 +52,7 @@ export function fitArrangement(stored: StoredArrangement, positions: Positions):
     ...rest,
     splits,
     pools: fitting.pools(stored.pools, parts),
+    scales: fitting.scales(stored.scales),
     locks: forEachInstrument((id) => fitting.locks(stored.locks[id] ?? [], id, parts)),
     line: {
       keepTop: stored.line.keepTop,
@@ -107,6 +110,16 @@ class Fitting {
       return [this.from(pool, { at, symbol, scale, on })];
     });
     return pools.sort((a, b) => a.at - b.at);
+  }
+
+  scales(stored: readonly StoredScale[]): KeptScale[] {
+    const scales = stored.flatMap((kept): KeptScale[] => {
+      const at = this.positions.wholeAt(kept.place);
+      if (at === undefined) return this.leave({ kind: 'scale', stored: kept });
+      const { symbol, scale, on } = kept;
+      return [this.from(kept, { at, symbol, scale, on })];
+    });
+    return scales.sort((a, b) => a.at - b.at);
   }
 
   notes({ line, room: { window } }: StoredArrangement, { partAt }: PartPositions): LineNote[] {

@@ -12,6 +12,7 @@ import { heldLocks } from './heldLocks';
 import { hitBarKey, movedBetween, type FittedArrangement, type Unfit } from './fit';
 import { heldLock, topNoteHolds, type WhyNotHeld } from './heldLocks';
 import { poolHolds } from './pools';
+import { scaleHolds } from './scales';
 import { partPositions, type Positions } from './positions';
 import { locksOfEach } from './store';
 import type {
@@ -20,6 +21,7 @@ import type {
   StoredLineNote,
   StoredLock,
   StoredPool,
+  StoredScale,
 } from './stored';
 
 export type WhyMisfit =
@@ -63,7 +65,13 @@ export function misfitsOf(
       const stored = sources.get(pool) as StoredPool;
       return { items: [{ kind: 'pool', stored }], why: 'the chord has changed' };
     });
-  return [...locks, ...notes, ...pools, ...withoutPlace(unfit, names)];
+  const scales = arrangement.scales
+    .filter((kept) => !scaleHolds(kept, positions.whole[kept.at]!.chord))
+    .map((kept): Misfit => {
+      const stored = sources.get(kept) as StoredScale;
+      return { items: [{ kind: 'scale', stored }], why: 'the chord has changed' };
+    });
+  return [...locks, ...notes, ...pools, ...scales, ...withoutPlace(unfit, names)];
 }
 
 interface Names {
@@ -103,6 +111,7 @@ function whyUnfit(item: Exclude<Unfit, { readonly kind: 'hit' }>, names: Names):
   switch (item.kind) {
     case 'lock':
     case 'pool':
+    case 'scale':
     case 'top note':
       return whyChord(item.stored.place, names);
     case 'split':
@@ -147,6 +156,7 @@ export function holdsAt(
   instrument: Instrument,
 ): boolean {
   if (item.kind === 'pool') return poolHolds({ at: 0, ...item.stored }, chord);
+  if (item.kind === 'scale') return scaleHolds({ at: 0, ...item.stored }, chord);
   if (item.kind !== 'lock' && item.kind !== 'top note') return true;
   const { symbol } = item.stored;
   const moved = movedBetween(item.stored.transposed, transposed);
@@ -179,6 +189,8 @@ function moved(item: Unfit, { chord, symbol, bar, chorus }: PutBackPlace): Unfit
       return { ...item, stored: { ...item.stored, place: chord } };
     case 'pool':
       return { ...item, stored: { ...item.stored, place: chord } };
+    case 'scale':
+      return { ...item, stored: { ...item.stored, place: whole } };
     case 'split':
       return { ...item, stored: { ...item.stored, place: whole, symbol } };
     case 'movement':
@@ -201,6 +213,8 @@ function withoutItem(setup: StoredArrangement, { kind, stored }: Unfit): StoredA
       return { ...setup, locks: locksOfEach((id) => others(locks[id] ?? [])) };
     case 'pool':
       return { ...setup, pools: others(setup.pools) };
+    case 'scale':
+      return { ...setup, scales: others(setup.scales) };
     case 'split':
       return { ...setup, splits: others(setup.splits) };
     case 'top note':
@@ -229,6 +243,10 @@ function withItem(setup: StoredArrangement, item: Unfit): StoredArrangement {
     case 'pool': {
       const others = setup.pools.filter(({ place }) => !sameChord(place, item.stored.place));
       return { ...setup, pools: [...others, item.stored] };
+    }
+    case 'scale': {
+      const others = setup.scales.filter(({ place }) => !sameChord(place, item.stored.place));
+      return { ...setup, scales: [...others, item.stored] };
     }
     case 'split':
       return { ...setup, splits: [...setup.splits, item.stored] };

@@ -5,6 +5,7 @@ import type { AppliedDevice } from '../../movement/types';
 import { INSTRUMENT_IDS, type InstrumentId } from '../../voicing/base/instruments';
 import type { FittedArrangement, Unfit } from './fit';
 import { partPositions, type PartPositions, type Positions } from './positions';
+import { ARRANGEMENT_VERSION } from './stored';
 import type {
   StoredArrangement,
   StoredDevice,
@@ -14,10 +15,11 @@ import type {
   StoredLock,
   StoredLocks,
   StoredPool,
+  StoredScale,
   StoredSectionPlan,
   StoredSplit,
 } from './stored';
-import type { Arrangement, ChordPool, LineNote, LineSpan, Lock, Split } from './types';
+import type { Arrangement, ChordPool, KeptScale, LineNote, LineSpan, Lock, Split } from './types';
 
 /** The locks of every instrument that has any. */
 export const locksOfEach = (locksOf: (id: InstrumentId) => readonly StoredLock[]): StoredLocks =>
@@ -52,10 +54,11 @@ export function storeArrangement(
   const { line, comp } = arrangement;
   return {
     ...arrangement,
-    version: 7,
+    version: ARRANGEMENT_VERSION,
     locks: locksOfEach(locksOf),
     splits: [...arrangement.splits.map(storing.split), ...left('split').map(storedOf)],
     pools: [...arrangement.pools.map(storing.pool), ...left('pool').map(storedOf)],
+    scales: [...arrangement.scales.map(storing.scale), ...left('scale').map(storedOf)],
     line: {
       keepTop: line.keepTop,
       notes: [...line.notes.map(storing.note), ...left('top note').map(storedOf)],
@@ -102,6 +105,12 @@ class Storing {
     this.asBefore(pool, () => {
       const { at, ...open } = pool;
       return { ...open, place: this.partPlace(at) };
+    });
+
+  readonly scale = (kept: KeptScale): StoredScale =>
+    this.asBefore(kept, () => {
+      const { at, ...open } = kept;
+      return { ...open, place: this.wholePlace(at) };
     });
 
   readonly lock = (lock: Lock): StoredLock =>

@@ -6,6 +6,9 @@ import type { Voicing } from '../../voicing/base/types';
 import type { InstrumentId } from '../../voicing/base/instruments';
 import type { Arrangement, LineShape } from './types';
 
+/** The shape in which arrangements are saved today. */
+export const ARRANGEMENT_VERSION = 8;
+
 /**
  * An arrangement as it is saved. What a player decided about a chord or a bar names its place there, not
  * its position, so that edits of the chart leave all of this as it is; `fitArrangement` finds the
@@ -16,13 +19,14 @@ import type { Arrangement, LineShape } from './types';
  */
 export interface StoredArrangement extends Omit<
   Arrangement,
-  'locks' | 'splits' | 'pools' | 'line' | 'comp'
+  'locks' | 'splits' | 'pools' | 'scales' | 'line' | 'comp'
 > {
-  readonly version: 7;
+  readonly version: typeof ARRANGEMENT_VERSION;
   /** Of those instruments that have any. */
   readonly locks: StoredLocks;
   readonly splits: readonly StoredSplit[];
   readonly pools: readonly StoredPool[];
+  readonly scales: readonly StoredScale[];
   readonly line: StoredTopLine;
   readonly comp: StoredComp;
 }
@@ -46,6 +50,8 @@ export interface StoredSplit extends OfChord {
 }
 
 export interface StoredPool extends OfChord, OpenScale {}
+
+export interface StoredScale extends OfChord, OpenScale {}
 
 export interface StoredLineNote extends OfChord {
   /** MIDI note number. */

@@ -47,6 +47,9 @@ export interface TopLine {
 /** A scale opened over one chord, or over one part of a split one: its tensions may sound there. */
 export interface ChordPool extends AtChord, OpenScale {}
 
+/** A scale a player keeps for one chord, to improvise from. Here `at` counts whole chords. */
+export interface KeptScale extends AtChord, OpenScale {}
+
 /** What is asked of voicings besides their families; see `VoicingSettings`. */
 export type Asked = Pick<
   VoicingSettings,
@@ -75,6 +78,7 @@ export interface Arrangement {
   readonly locks: Readonly<Record<InstrumentId, readonly Lock[]>>;
   readonly splits: readonly Split[];
   readonly pools: readonly ChordPool[];
+  readonly scales: readonly KeptScale[];
   readonly line: TopLine;
   /** How a passage is voiced when it returns: as it comes, the same, or not with the same grips. */
   readonly returns: (typeof RETURNS)[number];

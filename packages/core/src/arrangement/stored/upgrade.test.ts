@@ -62,6 +62,14 @@ describe('every shape an arrangement was ever saved in is brought up to today', 
         ...{ splits: [], line: noLine, returns: 'free', comp: noComp },
       }),
     ],
+    [
+      'the seventh',
+      of(7, {
+        ...{ room: rooms.bass, tensions, weights: { ...weights, motion: 50 }, locks: {} },
+        ...{ splits: [], pools: [], line: noLine, returns: 'free', comp: noComp },
+        ...{ asked: defaultArrangement.asked, stayInPlace: false },
+      }),
+    ],
   ])('%s', (_, stored) => {
     expect(upgradeArrangement(stored, written)).toEqual({
       ...today,

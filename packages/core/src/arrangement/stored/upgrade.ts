@@ -14,12 +14,17 @@ import { sectionsOf } from './chorusSections';
 import { oldVariant } from './oldVariants';
 import { positionsIn } from './positions';
 import { storeArrangement } from './store';
-import type { StoredArrangement } from './stored';
+import { ARRANGEMENT_VERSION, type StoredArrangement } from './stored';
 import type { Arrangement, Lock } from './types';
+
+/** The seventh shape: no scales kept for chords. */
+interface ArrangementV7 extends Omit<StoredArrangement, 'version' | 'scales'> {
+  readonly version: 7;
+}
 
 /** The sixth shape: nothing asked of voicings besides their families, no opened scales, four weights fewer. */
 interface ArrangementV6 extends Omit<
-  StoredArrangement,
+  ArrangementV7,
   'version' | 'weights' | 'asked' | 'pools' | 'stayInPlace'
 > {
   readonly version: 6;
@@ -35,7 +40,7 @@ interface LocksV5 {
 /** The fifth shape: everything by its position in the chorus. */
 export interface ArrangementV5 extends Omit<
   Arrangement,
-  'locks' | 'comp' | 'weights' | 'asked' | 'pools' | 'stayInPlace'
+  'locks' | 'comp' | 'weights' | 'asked' | 'pools' | 'scales' | 'stayInPlace'
 > {
   readonly version: 5;
   readonly weights: ArrangementV6['weights'];
@@ -75,6 +80,7 @@ interface ArrangementV1 extends Omit<ArrangementV2, 'version' | 'room' | 'tensio
 /** An arrangement in any shape that was ever saved. */
 export type AnyArrangement =
   | StoredArrangement
+  | ArrangementV7
   | ArrangementV6
   | ArrangementV5
   | ArrangementV4
@@ -94,12 +100,17 @@ export function upgradeArrangement(
   written: ChartWithPlaces,
 ): StoredArrangement {
   switch (stored.version) {
-    case 7:
+    case ARRANGEMENT_VERSION:
       return stored;
+    case 7:
+      return { ...stored, version: ARRANGEMENT_VERSION, scales: [] };
     case 6: {
       const { asked, stayInPlace } = defaultArrangement;
       const weights = { ...defaultWeights, ...stored.weights };
-      return { ...stored, version: 7, weights, asked, pools: [], stayInPlace };
+      return upgradeArrangement(
+        { ...stored, version: 7, weights, asked, pools: [], stayInPlace },
+        written,
+      );
     }
     case 5:
       return byPlace(stored, written);
@@ -149,12 +160,13 @@ function byPlace(
   const sections = planned
     ? sectionsOf({ timeline: positions.timeline, analysis: analyzeChart(chart) })
     : [];
-  const { asked, pools, stayInPlace } = defaultArrangement;
+  const { asked, pools, scales, stayInPlace } = defaultArrangement;
   const arrangement: Arrangement = {
     ...rest,
     weights: { ...defaultWeights, ...rest.weights },
     asked,
     pools,
+    scales,
     stayInPlace,
     locks: { ...forEachInstrument(() => []), ...rest.locks },
     comp: {
