@@ -168,3 +168,22 @@ test('a scale kept for each chord of a section is read, heard, printed, moved an
   await expect(misfits).toContainText('altered kept for G7');
   await expect(misfits).toContainText('altered opened over G7');
 });
+
+test('notes shared on a change are shown, and the lines that hold longest are built voice by voice and heard', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.newTune('key: C\n| Dm7 | G7 | Cmaj7 | % |');
+  await desk.screen('Chart');
+  await expect(page.locator('.chord-panel')).toContainText('Shared with G7, next');
+  await expect(page.locator('.chord-panel')).toContainText('Of the chords D, F');
+  await show(page, 'Landmarks');
+  const held = page.getByRole('region', { name: 'Notes to hold' });
+  await expect(held.getByRole('listitem')).toHaveText([/^F Dm7 G7 E Cmaj7/]);
+  await held.getByText('Two', { exact: true }).click();
+  await expect(held.getByRole('listitem')).toHaveText([/^F Dm7 G7 E Cmaj7/, /^C Dm7 B G7 Cmaj7/]);
+  await held.getByText('Of their scales').click();
+  await expect(held.getByRole('listitem').first()).toHaveText(/^[A-G] Dm7 G7 Cmaj7/);
+  await held.getByRole('button', { name: 'Hear them held over the band' }).click();
+  await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
+});

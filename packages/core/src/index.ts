@@ -117,7 +117,8 @@ export {
   type MelodyPart,
   type ToldNote,
 } from './analysis/melody';
-export { heldNotes, sharedNotes, type ChordWithPool, type HeldNote } from './analysis/shared';
+export { heldLines, type HeldOver } from './analysis/heldLines';
+export { sharedNotes, type ChordWithPool } from './analysis/shared';
 export { standIns, type StandIn } from './analysis/standIns';
 export { transposeChart } from './analysis/transposeChart';
 export {

@@ -22,17 +22,18 @@ export default function ChartPage() {
   const { reader } = usePreferences();
   const analysis = useAnalysis();
   const shown = useMemo(() => chartFor(reader, written.chart, key), [reader, written.chart, key]);
+  const shownTime = useMemo(() => timeline(shown), [shown]);
   const { events } = written.time;
   const index = useIndexAmong(events);
   const event = events[index];
   const chord = event && chordAt(shown, event.written, event.slot);
   const chordAnalysis = analysis?.chords[index];
   const [side, setSide] = useState<Side>('Text');
-  const melody = useMelody(shown, analysis, side === 'Melody');
+  const melody = useMelody(shownTime, analysis, side === 'Melody');
   const { note } = useMelodyStore();
   const rows = useMemo(
-    () => (side === 'Scales' ? scaleRows(timeline(shown).events, setup.scales, events) : []),
-    [side, shown, setup.scales, events],
+    () => (side === 'Scales' ? scaleRows(shownTime.events, setup.scales, events) : []),
+    [side, shownTime, setup.scales, events],
   );
   const centre = (): 'melody' | 'scales' | 'sheet' => {
     if (melody && melody.told.notes.length > 0) return 'melody';
@@ -41,7 +42,7 @@ export default function ChartPage() {
   const inCentre = centre();
   return (
     <main className={`chart chart-with-${inCentre}`}>
-      <LeftSide written={written} side={side} onSide={setSide} melody={melody} rows={rows} />
+      <LeftSide {...{ written, shownTime, side, melody, rows }} onSide={setSide} />
       {inCentre === 'melody' && melody && (
         <MelodyLines
           told={melody.told}

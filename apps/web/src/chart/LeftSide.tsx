@@ -1,3 +1,4 @@
+import type { Timeline } from '@drop-close/core';
 import { Segmented } from 'antd';
 import { useRef } from 'react';
 import { useDocument, useTune } from '../document/store';
@@ -5,6 +6,7 @@ import { useAnalysis } from '../engine/useChorus';
 import { ChartFields } from './ChartFields';
 import { ChartProblems } from './ChartProblems';
 import type { ChartInHand } from './desk/useChart';
+import { HeldLines } from './held/HeldLines';
 import { LandmarkList } from './LandmarkList';
 import { MelodySide } from './melody/MelodySide';
 import type { Melody } from './melody/useMelody';
@@ -19,6 +21,8 @@ const SIDES: Side[] = ['Text', 'Map', 'Landmarks', 'Melody', 'Scales', 'Notes'];
 
 interface LeftSideProps {
   readonly written: ChartInHand;
+  /** The chorus as the reader's part has it. */
+  readonly shownTime: Timeline;
   readonly side: Side;
   readonly onSide: (side: Side) => void;
   readonly melody: Melody | undefined;
@@ -26,7 +30,7 @@ interface LeftSideProps {
 }
 
 /** The text of the changes, or what they come to. */
-export function LeftSide({ written, side, onSide, melody, rows }: LeftSideProps) {
+export function LeftSide({ written, shownTime, side, onSide, melody, rows }: LeftSideProps) {
   const analysis = useAnalysis();
   return (
     <section className="chart-side" aria-label="The changes">
@@ -41,7 +45,12 @@ export function LeftSide({ written, side, onSide, melody, rows }: LeftSideProps)
       />
       {side === 'Text' && <TextSide written={written} />}
       {side === 'Map' && analysis && <MemoryMap analysis={analysis} />}
-      {side === 'Landmarks' && analysis && <LandmarkList analysis={analysis} />}
+      {side === 'Landmarks' && analysis && (
+        <>
+          <LandmarkList analysis={analysis} />
+          <HeldLines analysis={analysis} time={shownTime} />
+        </>
+      )}
       {side === 'Melody' && <MelodySide melody={melody} />}
       {side === 'Scales' && analysis && (
         <ScalesSide analysis={analysis} time={written.time} rows={rows} />

@@ -1,6 +1,6 @@
 import { parseChord, type PitchedChord } from '@drop-close/core';
 import { poolPlan } from './snippets';
-import { rising, stacked } from './tones';
+import { nearestPitches, rising, stacked } from './tones';
 
 const chord = (symbol: string): PitchedChord => {
   const result = parseChord(symbol);
@@ -29,4 +29,8 @@ it('plays a pool one note after another while its chord rings under it', () => {
     [62, 1.5],
     [64, 2],
   ]);
+});
+
+it('takes each note of a line the nearer way', () => {
+  expect(nearestPitches(['C', 'B', 'G', 'C'], 69)).toEqual([72, 71, 67, 72]);
 });

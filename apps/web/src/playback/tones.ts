@@ -13,6 +13,16 @@ export function rising(notes: readonly NoteName[], lowest = LOWEST): number[] {
   });
 }
 
+/** Note names as pitches, the first nearest to a pitch and each nearest to the one before; of two the lower. */
+export function nearestPitches(notes: readonly NoteName[], near: number): number[] {
+  let last = near;
+  return notes.map((note) => {
+    const up = (((pitchClassOf(note) - last) % 12) + 12) % 12;
+    last += up >= 6 ? up - 12 : up;
+    return last;
+  });
+}
+
 /** The tones of a chord, stacked from its root. */
 export const stacked = (chord: PitchedChord): number[] =>
   rising(chord.tones.map(({ note }) => note));

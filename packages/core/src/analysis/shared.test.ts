@@ -1,10 +1,9 @@
 import { parseChart } from '../chart/parseChart';
 import { parseChord } from '../chord/parseChord';
-import type { PitchedChord } from '../chord/types';
 import { pitchClassOf, type NoteName } from '../pitch/spelling';
 import { PROGRESSIONS } from '../testing/progressions';
 import { analyzeChart } from './analyzeChart';
-import { heldNotes, sharedNotes, type ChordWithPool } from './shared';
+import { sharedNotes, type ChordWithPool } from './shared';
 
 const over = (symbol: string, pool: string): ChordWithPool => {
   const read = parseChord(symbol);
@@ -48,27 +47,5 @@ describe('notes that neighbours share', () => {
       }
     }
     expect(told).toBeGreaterThan(500);
-  });
-});
-
-describe('notes that can be held', () => {
-  const tonesOf = (symbols: string): NoteName[][] =>
-    symbols.split(' ').map((symbol) => {
-      const { chord }: { chord: PitchedChord } = over(symbol, '');
-      return chord.tones.map(({ note }) => note);
-    });
-  const held = (symbols: string): string =>
-    heldNotes(tonesOf(symbols))
-      .map(({ note, from, to }) => `${note} ${from + 1}-${to + 1}`)
-      .join(', ');
-
-  it('go on through as many chords as have them, the longest first', () => {
-    // Source: common practice of guide-tone lines; by arithmetic.
-    expect(held('Dm7 G7 Cmaj7')).toBe('D 1-2, F 1-2, G 2-3, B 2-3');
-    expect(held('Cmaj7 Am7 Dm7 G7')).toBe('C 1-3, E 1-2, G 1-2, A 2-3, D 3-4, F 3-4');
-  });
-  it('are none where neighbours share nothing', () => {
-    expect(held('C F#')).toBe('');
-    expect(heldNotes([])).toEqual([]);
   });
 });

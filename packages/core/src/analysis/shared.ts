@@ -28,32 +28,3 @@ const inCommon = (here: readonly NoteName[], there: readonly NoteName[]): Shared
     const same = there.find((other) => pitchClassOf(other) === pitchClassOf(note));
     return same ? [{ note, there: same }] : [];
   });
-
-/** A note that goes on through neighbouring chords. */
-export interface HeldNote {
-  readonly note: NoteName;
-  /** Positions of the first and the last chord that have it. */
-  readonly from: number;
-  readonly to: number;
-}
-
-/**
- * The notes that could be held through two chords or more, the longest first, then the earlier. Each is named as
- * the first of its chords spells it.
- * @param rows the notes of each chord, or of its pool, in order of time
- */
-export function heldNotes(rows: readonly (readonly NoteName[])[]): HeldNote[] {
-  const found: HeldNote[] = [];
-  const has = (row: number, pitch: number): boolean =>
-    !!rows[row]?.some((note) => pitchClassOf(note) === pitch);
-  rows.forEach((notes, from) => {
-    for (const note of notes) {
-      const pitch = pitchClassOf(note);
-      if (has(from - 1, pitch)) continue;
-      let to = from;
-      while (has(to + 1, pitch)) to += 1;
-      if (to > from) found.push({ note, from, to });
-    }
-  });
-  return found.sort((a, b) => b.to - b.from - (a.to - a.from) || a.from - b.from);
-}

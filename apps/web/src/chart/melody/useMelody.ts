@@ -1,9 +1,8 @@
 import {
   tellLine,
-  timeline,
-  type Chart,
   type ChartAnalysis,
   type SoloNote,
+  type Timeline,
   type ToldLine,
 } from '@drop-close/core';
 import { useMemo } from 'react';
@@ -36,7 +35,7 @@ export interface Melody {
 
 /** The line in hand told against the changes, as the reader's part has both. */
 export function useMelody(
-  chart: Chart,
+  time: Timeline,
   analysis: ChartAnalysis | undefined,
   wanted: boolean,
 ): Melody | undefined {
@@ -50,6 +49,6 @@ export function useMelody(
   return useMemo(() => {
     if (!wanted || !solo || !analysis) return undefined;
     const notes = solo.line.notes.map((note) => ({ ...note, midi: note.midi + above }) as SoloNote);
-    return { solo, told: tellLine(notes, timeline(chart), analysis.chords) };
-  }, [wanted, solo, analysis, chart, above]);
+    return { solo, told: tellLine(notes, time, analysis.chords) };
+  }, [wanted, solo, analysis, time, above]);
 }
