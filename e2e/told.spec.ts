@@ -179,11 +179,14 @@ test('notes shared on a change are shown, and the lines that hold longest are bu
   await expect(page.locator('.chord-panel')).toContainText('Of the chords D, F');
   await show(page, 'Landmarks');
   const held = page.getByRole('region', { name: 'Notes to hold' });
-  await expect(held.getByRole('listitem')).toHaveText([/^F Dm7 G7 E Cmaj7/]);
+  await expect(held.getByRole('listitem')).toHaveText([/^F over Dm7 G7 then E over Cmaj7/]);
   await held.getByText('Two', { exact: true }).click();
-  await expect(held.getByRole('listitem')).toHaveText([/^F Dm7 G7 E Cmaj7/, /^C Dm7 B G7 Cmaj7/]);
+  await expect(held.getByRole('listitem')).toHaveText([
+    /^F over Dm7 G7 then E over Cmaj7/,
+    /^C over Dm7 then B over G7 Cmaj7/,
+  ]);
   await held.getByText('Of their scales').click();
-  await expect(held.getByRole('listitem').first()).toHaveText(/^[A-G] Dm7 G7 Cmaj7/);
+  await expect(held.getByRole('listitem').first()).toHaveText(/^[A-G] over Dm7 G7 Cmaj7/);
   await held.getByRole('button', { name: 'Hear them held over the band' }).click();
   await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
 });

@@ -3,6 +3,8 @@ import { resolve } from 'node:path';
 import { formatChart } from '../chart/formatChart';
 import { parseChart } from '../chart/parseChart';
 import type { Chart } from '../chart/types';
+import { timeline } from '../chart/timeline';
+import { demoTexts } from '../testing/demo';
 import { PROGRESSIONS } from '../testing/progressions';
 import { analyzeChart } from './analyzeChart';
 import { transposeChart } from './transposeChart';
@@ -29,6 +31,12 @@ describe('a chart in another key', () => {
   });
   it('writes no double accidentals', () => {
     expect(moved('key: C\n| Ab7 | Abm7 Db7 |', 6)).toBe('key: Gb\n| D7 | Dm7 G7 |');
+  });
+  it('writes no root that players would not: B7 and not Cb7, Fdim7 and not E#dim7', () => {
+    expect(moved('key: F\n| Bb7 | Bbm7 | Bb7/D |', 1)).toBe('key: Gb\n| B7 | Bm7 | B7/D# |');
+    expect(moved('key: C\n| C6 F#dim7 | F/A Dm7/C |', -1)).toBe(
+      'key: B\n| B6 Fdim7 | E/G# C#m7/B |',
+    );
   });
   it('moves a chart without a key from the key it is heard in, and gives it none', () => {
     expect(moved('| Fm7 | Bb7 | Ebmaj7 |', -3)).toBe('| Dm7 | G7 | Cmaj7 |');
@@ -73,6 +81,23 @@ describe('the analysis of a transposed chart is the same but for its names', () 
 });
 
 describe('there and back again', () => {
+  const charts = [...demoTexts(), ...PROGRESSIONS.map(([, key, text]) => `key: ${key}\n${text}`)];
+  it('every chart is written as it was, from every key, with plain roots there', () => {
+    let symbols = 0;
+    for (const text of charts) {
+      const { chart } = parseChart(text);
+      for (let semitones = 1; semitones < 12; semitones += 1) {
+        const there = transposeChart(chart, semitones);
+        for (const { chord } of timeline(there).events) {
+          expect(chord.symbol).not.toMatch(/^(?:[FC]b|[EB]#|[A-G](?:bb|##))/);
+          symbols += 1;
+        }
+        expect(formatChart(transposeChart(there, -semitones))).toBe(formatChart(chart));
+      }
+    }
+    expect(symbols).toBeGreaterThan(5000);
+  });
+
   it.each(demo as [string, string][])('%s comes home from every key', (_, text) => {
     const { chart } = parseChart(text);
     for (const semitones of [1, 2, 3, 5, 8]) {

@@ -236,7 +236,7 @@ export const TRAVELS: readonly (readonly [
     '| Amaj7 | A#dim7 | Bm7 | E7 | Amaj7 |',
     'A major 1-5',
     'Imaj7 #i°7 ii7 V7 Imaj7',
-    ['2-3 passing diminished A♯° between Amaj7 and Bm7', '3-5 ii–V–I in A major'],
+    ['2-3 passing A♯° between Amaj7 and Bm7', '3-5 ii–V–I in A major'],
   ],
   [
     'iii and its neighbour stepping down to ii',

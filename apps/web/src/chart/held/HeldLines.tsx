@@ -86,7 +86,8 @@ export function HeldLines(props: HeldLinesProps) {
           <li key={voice}>
             {line.map(({ note: name, from, to }) => (
               <span key={from} className="held-note">
-                <b>{note(name)}</b>{' '}
+                {from > 0 && <span className="quiet">then </span>}
+                <b>{note(name)}</b> <span className="quiet">over </span>
                 {chords.slice(from, to + 1).map(({ symbol, event }) => (
                   <span key={event.at} className="quiet">
                     <ChordSymbol symbol={symbol} />{' '}

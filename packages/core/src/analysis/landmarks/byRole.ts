@@ -75,7 +75,7 @@ export const findMinorFours = withRole('minor iv', (moment) =>
 export const findPassingDiminished = withRole('passing diminished', (moment, at, tune) => {
   const [from, to] = [before(tune, at), after(tune, at)];
   const between = from && to ? ` between ${symbolOf(from)} and ${symbolOf(to)}` : '';
-  const label = `passing diminished ${nameOfRoot(moment)}°${between}`;
+  const label = `passing ${nameOfRoot(moment)}°${between}`;
   return landmark('passing diminished', label, moment, to ?? moment, to ? 'arrives' : 'rings');
 });
 

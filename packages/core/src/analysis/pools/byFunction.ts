@@ -162,6 +162,14 @@ const SITUATIONS: readonly Situation[] = [
   },
   {
     class: 'augmented',
+    on: [0],
+    offers: [
+      ['Lydian augmented', 'the tonic with its fifth raised, and 7'],
+      ['whole tone', 'with b7'],
+    ],
+  },
+  {
+    class: 'augmented',
     offers: [
       ['whole tone', 'a raised fifth'],
       ['Lydian augmented', 'with 7'],

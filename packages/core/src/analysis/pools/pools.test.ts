@@ -30,6 +30,8 @@ describe('scales by function (common practice)', () => {
     ['| Cmaj7 | Fm7 Bb7 | Cmaj7 |', 'Bb7', 'C', ['Bb Lydian b7', 'Bb Mixolydian']],
     ['| Dm7 | Db7 | Cmaj7 |', 'Db7', 'C', ['Db Lydian b7', 'Db Mixolydian']],
     ['| C6 C#dim7 | Dm7 G7 |', 'C#dim7', 'C', ['C# whole-half diminished']],
+    ['| C C+ | C6 C7 | Fmaj7 |', 'C+', 'C', ['C Lydian augmented', 'C whole tone']],
+    ['| Dm7 | G+ | Cmaj7 |', 'G+', 'C', ['G whole tone', 'G Lydian augmented']],
     ['| Cmaj7 | Fm6 | Cmaj7 |', 'Fm6', 'C', ['F melodic minor', 'F Dorian']],
   ])('%s: %s in %s takes %j', (text, symbol, key, scales) => {
     expect(byFunction(find(text, symbol, key)).slice(0, 2)).toEqual(scales);
