@@ -24,6 +24,12 @@ async function open(page: Page, title: string, screen: 'Chart' | 'Voice' | 'Comp
   await page.waitForTimeout(SETTLE);
 }
 
+/** What stands beside the sheet. */
+async function side(page: Page, name: string): Promise<void> {
+  await page.locator('.chart-sides').getByText(name, { exact: true }).click();
+  await page.waitForTimeout(SETTLE);
+}
+
 /** Comping: a movement tried, the soloist's gaps, the plan of a set, and the stand. */
 async function comp(page: Page, shot: (name: string) => Promise<unknown>): Promise<void> {
   await open(page, 'Bilge Lamp Blues', 'Comp');
@@ -97,6 +103,18 @@ async function main(): Promise<void> {
     .first()
     .click();
   await shot('chart-map');
+  await open(page, 'Rope and Ring', 'Chart');
+  await side(page, 'Melody');
+  await page.locator('.melody-note').nth(7).click();
+  await page.waitForTimeout(SETTLE);
+  await shot('chart-melody');
+  await open(page, 'Half Past the Tide', 'Chart');
+  await side(page, 'Scales');
+  await page.getByRole('button', { name: 'Keep it in A1' }).click();
+  await page.waitForTimeout(3 * SETTLE);
+  await shot('chart-scales');
+  await page.getByRole('button', { name: 'Let all go' }).click();
+  await page.waitForTimeout(SETTLE);
 
   await open(page, 'The Second Lantern', 'Voice');
   await page.keyboard.press('ArrowRight');
@@ -108,21 +126,6 @@ async function main(): Promise<void> {
   await page.waitForTimeout(2 * SETTLE);
   await shot('voice-compare');
   await page.keyboard.press('Escape');
-
-  await open(page, 'Rope and Ring', 'Voice');
-  await page.keyboard.press('+');
-  await page.keyboard.press('+');
-  await page.keyboard.press('+');
-  await page.getByRole('tab', { name: 'Top line' }).click();
-  await page.getByRole('option', { name: /^B/ }).nth(1).click();
-  await page.waitForTimeout(SETTLE);
-  await page.locator('.line-mark').first().scrollIntoViewIfNeeded();
-  await page.evaluate(() => {
-    scrollTo(0, 0);
-  });
-  await shot('voice-near');
-  await page.keyboard.press('z');
-  await page.keyboard.press('-');
 
   await open(page, 'Six Ways Home', 'Voice');
   await page.keyboard.press('t');
@@ -152,14 +155,6 @@ async function main(): Promise<void> {
   await page.locator('.browser-grip').nth(2).click();
   await page.waitForTimeout(SETTLE);
   await shot('voice-grips');
-
-  await open(page, 'Copper Kettle', 'Voice');
-  await page.getByRole('button', { name: /^Room:/ }).click();
-  await page.getByRole('radio', { name: 'With bass and a singer or horn' }).click();
-  await page.waitForTimeout(SETTLE);
-  await page.getByRole('button', { name: 'Adjust the room' }).click();
-  await page.waitForTimeout(SETTLE);
-  await shot('voice-room');
 
   await comp(page, shot);
 

@@ -3,6 +3,7 @@
  * voiced as one, and measured against the soloist.
  */
 import { defaultInstruments, type Instruments } from '../voicing/data';
+import { contradicting } from '../analysis/base/inflections';
 import type { Chorus } from '../arrangement/chorus/chorus';
 import { instrumentOf } from '../arrangement/stored/defaults';
 import type { Arrangement } from '../arrangement/stored/types';
@@ -67,7 +68,7 @@ export function compose(request: ComposeRequest): Composed {
   const textures = comp.ownLine
     ? handRules(choruses, settledInstrument(request))
     : textureRules(choruses, sections);
-  const clear = comp.yields ? clearRules(sounding, line) : {};
+  const clear = comp.yields ? clearRules(sounding, line, choruses) : {};
   const rules = merged(textures, clear);
   const voiced = voiceChoruses(request.connector, {
     arrangement,
@@ -164,6 +165,7 @@ function textureRules(
 function clearRules(
   sounding: readonly SoundingHit[],
   line: readonly SoloNote[],
+  { timeline }: Choruses,
 ): Record<number, Rule> {
   const rules: Record<number, Rule> = {};
   for (const { at, end, chord } of sounding) {
@@ -178,7 +180,16 @@ function clearRules(
       ...heard.map(({ midi }) => midi - CLEARANCE),
     );
     const notes = new Set([...(before?.held ?? []), ...held.map(({ midi }) => midi as number)]);
-    rules[chord] = { clear: { held: [...notes].sort((a, b) => a - b), ceiling } };
+    const { chord: written } = timeline.events[chord]!;
+    const alone =
+      written.kind === 'chord' ? [...notes].flatMap((midi) => contradicting(written, midi)) : [];
+    rules[chord] = {
+      clear: {
+        held: [...notes].sort((a, b) => a - b),
+        ...(alone.length && { alone: [...new Set(alone)].sort((a, b) => a - b) }),
+        ceiling,
+      },
+    };
   }
   return rules;
 }

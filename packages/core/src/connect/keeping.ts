@@ -1,3 +1,4 @@
+import { pitchClass } from '../base/units';
 import type { Degree } from '../chord/degrees';
 import { stringSetOf } from '../voicing/base/stringSet';
 import type { Instrument, Voicing } from '../voicing/base/types';
@@ -15,17 +16,20 @@ export const rubsIn = ({ notes }: Voicing, held: readonly number[]): number =>
   );
 
 /**
- * The voicings of a list that keep clear: those that rub least, and of these the ones below the ceiling
- * where there are any. Never none of a list that has some.
+ * The voicings of a list that keep clear: those that rub least; of these the ones without a note that contradicts the
+ * soloist, and of these the ones below the ceiling, where there are any. Never none of a list that has some.
  */
 export function clearVoicings(
   list: readonly Voicing[],
-  { held, ceiling = Infinity }: ClearOf,
+  { held, alone = [], ceiling = Infinity }: ClearOf,
 ): readonly Voicing[] {
   const rubs = list.map((voicing) => rubsIn(voicing, held));
   const least = Math.min(...rubs);
   const kept = list.filter((_, at) => rubs[at] === least);
-  return preferring(kept, (voicing) => topOf(voicing) <= ceiling);
+  const agreeing = alone.length
+    ? preferring(kept, ({ notes }) => notes.every(({ midi }) => !alone.includes(pitchClass(midi))))
+    : kept;
+  return preferring(agreeing, (voicing) => topOf(voicing) <= ceiling);
 }
 
 /** Whether a voicing neither rubs nor reaches into the soloist's register. */
@@ -69,8 +73,10 @@ export const sounds = ({ notes }: Voicing, degrees: readonly Degree[]): boolean 
 
 /** The same for rules that say the same. */
 export const ruleKey = ({ degrees, strings, tops, bottoms, clear, steps }: Rule): string =>
-  [degrees, tops, bottoms, clear?.held].map((each) => each?.join(' ') ?? '').join(', ') +
+  [degrees, tops, bottoms, clear?.held, clear?.alone]
+    .map((each) => each?.join(' ') ?? '')
+    .join(', ') +
   ` on ${strings ?? ''} below ${clear?.ceiling ?? ''} by ${steps?.map(stepsKey).join(', ') ?? ''}`;
 
-const stepsKey = ({ scale, by, hold, only }: Steps): string =>
-  `${scale.join(' ')} ${by} ${hold ?? ''} ${only?.join(',') ?? ''}`;
+const stepsKey = ({ scale, by, hold, voice, only }: Steps): string =>
+  `${scale.join(' ')} ${by} ${hold ?? ''} ${voice ?? ''} ${only?.join(',') ?? ''}`;

@@ -48,9 +48,16 @@ export function nameOf(note: SpelledNote): NoteName {
   return note.letter + sign.repeat(Math.abs(note.accidental));
 }
 
+/** As many as there are names, and asked for as often. */
+const knownPitches = new Map<NoteName, PitchClass>();
+
 export function pitchClassOf(name: NoteName): PitchClass {
+  const before = knownPitches.get(name);
+  if (before !== undefined) return before;
   const note = noteOf(name);
-  return pitchClass(NATURAL_PITCH_CLASS[note.letter] + note.accidental);
+  const pitch = pitchClass(NATURAL_PITCH_CLASS[note.letter] + note.accidental);
+  knownPitches.set(name, pitch);
+  return pitch;
 }
 
 /**

@@ -7,6 +7,7 @@ import {
   type PitchedChord,
 } from '@drop-close/core';
 import { Button } from 'antd';
+import { useMemo } from 'react';
 import { stacked } from '../../playback/tones';
 import { useNotation } from '../../profile/useNotation';
 import { ChordSymbol } from '../../profile/ChordSymbol';
@@ -26,7 +27,7 @@ interface OtherNamesProps {
 /** What else the chord may be read as, each note with what it then is. */
 export function OtherNames({ chord, onHear }: OtherNamesProps) {
   const { note } = useNotation();
-  const names = otherNames(chord);
+  const names = useMemo(() => otherNames(chord), [chord]);
   if (!names.length) return null;
   return (
     <section>

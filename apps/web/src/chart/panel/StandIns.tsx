@@ -1,4 +1,5 @@
 import { standIns, type ChordAnalysis } from '@drop-close/core';
+import { useMemo } from 'react';
 import { prettyNumber } from '../../ui/notation';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { HearSymbol } from './OtherNames';
@@ -10,7 +11,7 @@ interface StandInsProps {
 
 /** Chords of the same function that can take this one's place. */
 export function StandIns({ analysis, onHear }: StandInsProps) {
-  const group = standIns(analysis);
+  const group = useMemo(() => standIns(analysis), [analysis]);
   if (!group.length) return null;
   return (
     <section>

@@ -5,6 +5,7 @@ import {
   type ChordTone,
   type PitchedChord,
 } from '@drop-close/core';
+import { useMemo } from 'react';
 import { useNotation } from '../../profile/useNotation';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { HearSymbol } from './OtherNames';
@@ -18,7 +19,7 @@ interface UpperPartsProps {
 /** Chords that lie in the chord and its tensions: grips a player knows already, to be put on top of its bass. */
 export function UpperParts({ chord, tensions, onHear }: UpperPartsProps) {
   const { note } = useNotation();
-  const parts = upperParts(chord, tensions);
+  const parts = useMemo(() => upperParts(chord, tensions), [chord, tensions]);
   if (!parts.length) return null;
   return (
     <section>

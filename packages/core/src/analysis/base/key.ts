@@ -58,9 +58,18 @@ const STEPS: Readonly<Record<Mode, readonly number[]>> = {
   minor: [0, 2, 3, 5, 7, 8, 10, 11],
 };
 
+const pitchesOn = (mode: Mode): readonly ReadonlySet<number>[] =>
+  Array.from(
+    { length: 12 },
+    (_, tonic) => new Set(STEPS[mode].map((step) => pitchClass(tonic + step))),
+  );
+const PITCHES: Readonly<Record<Mode, readonly ReadonlySet<number>[]>> = {
+  major: pitchesOn('major'),
+  minor: pitchesOn('minor'),
+};
+
 /** The notes a key has of its own, as pitch classes. */
-export const keyPitches = ({ tonic, mode }: Key): ReadonlySet<number> =>
-  new Set(STEPS[mode].map((step) => pitchClass(tonic + step)));
+export const keyPitches = ({ tonic, mode }: Key): ReadonlySet<number> => PITCHES[mode][tonic]!;
 
 /** How far apart two keys lie on the circle of fifths, 0 (relative or same) to 6. */
 export function keyDistance(a: Key, b: Key): number {

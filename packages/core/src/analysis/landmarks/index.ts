@@ -86,7 +86,7 @@ const ARRIVAL = 1;
 function saidBy(mark: Landmark, all: readonly Landmark[]): Pick<Landmark, 'saidBy'> {
   const larger = all.filter(
     ({ kind, first, last }) =>
-      SAYS[kind]?.includes(mark.kind) && first <= mark.first && mark.last <= last + ARRIVAL,
+      first <= mark.first && mark.last <= last + ARRIVAL && SAYS[kind]?.includes(mark.kind),
   );
   const [largest] = larger.sort((a, b) => b.last - b.first - (a.last - a.first));
   return largest ? { saidBy: largest.kind } : {};

@@ -113,6 +113,7 @@ const BLUE: readonly ScaleName[] = ['minor pentatonic', 'blues'];
 
 function isTrue({ scale, notes }: Pool, { chord, key }: ReadMoment): boolean {
   const inKey = keyPitches(key);
+  if (chord.tones.every(({ note }) => inKey.has(pitchClassOf(note)))) return true;
   return contradictedBy(chord, notes).every(
     ({ degree, note }) => inKey.has(pitchClassOf(note)) || (degree === '3' && BLUE.includes(scale)),
   );

@@ -1,3 +1,4 @@
+import type { PitchClass } from '../../base/units';
 import type { Degree } from '../../chord/degrees';
 import type { Chord } from '../../chord/types';
 import type { FamilyId, Voicing, VoicingSettings } from '../../voicing/base/types';
@@ -65,6 +66,8 @@ export interface Rule {
 export interface ClearOf {
   /** MIDI notes that a soloist holds: no half step and no minor ninth against them. */
   readonly held: readonly number[];
+  /** Notes that contradict what the soloist holds, in every octave: the 9 under a b9. */
+  readonly alone?: readonly PitchClass[];
   /** The highest MIDI note that does not crowd the soloist. */
   readonly ceiling?: number;
 }
