@@ -8,7 +8,7 @@ import { LeftSide, type Side } from './LeftSide';
 import { MelodyLines } from './melody/MelodyLines';
 import { chooseNote, useMelody, useMelodyStore } from './melody/useMelody';
 import { ChordPanel, chordAt } from './panel/ChordPanel';
-import { chartFor } from './reader';
+import { chartFor } from './desk/reader';
 import { scaleRows } from './scales/keptScales';
 import { ScalesPage } from './scales/ScalesPage';
 import { SheetSide } from './SheetSide';

@@ -5,7 +5,7 @@ import { useHeading } from '../place/heading';
 import { keyName } from '../ui/keyName';
 import { usePreferences, type Lens } from '../ui/preferences';
 import { keysToMoveTo, tonicOf } from './keys';
-import { ReaderChoice } from './ReaderChoice';
+import { ReaderChoice } from './desk/ReaderChoice';
 
 const LENSES: { value: Lens; label: string }[] = [
   { value: 'symbols', label: 'Symbols' },

@@ -12,7 +12,7 @@ import { useProfile } from '../../profile/profileStore';
 import { useNotation } from '../../profile/useNotation';
 import { prettyName } from '../../ui/notation';
 import { isKept } from '../scales/keptScales';
-import { SchoolChoice } from './SchoolChoice';
+import { SchoolChoice } from '../scales/SchoolChoice';
 
 /** Pools are heard from the A below middle C upwards, over chords that begin an octave lower. */
 const LOWEST = 57;

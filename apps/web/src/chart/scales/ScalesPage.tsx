@@ -8,7 +8,7 @@ import { ChordSymbol } from '../../profile/ChordSymbol';
 import { useNotation } from '../../profile/useNotation';
 import { prettyName } from '../../ui/notation';
 import { plainSymbol } from '../../ui/symbol';
-import { ReaderChoice } from '../ReaderChoice';
+import { ReaderChoice } from '../desk/ReaderChoice';
 import type { ScaleRow } from './keptScales';
 
 interface ScalesPageProps {

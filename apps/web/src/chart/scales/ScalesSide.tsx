@@ -7,8 +7,8 @@ import { useBand } from '../../playback/useBand';
 import { useProfile } from '../../profile/profileStore';
 import { WRITTEN_ABOVE, usePreferences } from '../../ui/preferences';
 import { firstOfSchool, lineOver, type ScaleRow, type ToKeep } from './keptScales';
-import { SCHOOLS } from '../panel/schools';
-import { SchoolChoice } from '../panel/SchoolChoice';
+import { SCHOOLS } from './schools';
+import { SchoolChoice } from './SchoolChoice';
 
 interface ScalesSideProps {
   readonly analysis: ChartAnalysis;

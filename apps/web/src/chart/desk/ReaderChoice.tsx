@@ -1,5 +1,5 @@
 import { Select } from 'antd';
-import { usePreferences } from '../ui/preferences';
+import { usePreferences } from '../../ui/preferences';
 import { READERS } from './reader';
 
 /** For whom the sheet is written. */

@@ -1,5 +1,5 @@
 import { transposeChart, type Chart } from '@drop-close/core';
-import { WRITTEN_ABOVE, type Reader } from '../ui/preferences';
+import { WRITTEN_ABOVE, type Reader } from '../../ui/preferences';
 
 export const READERS: readonly { readonly value: Reader; readonly label: string }[] = [
   { value: 'concert', label: 'Concert' },
