@@ -57,6 +57,25 @@ describe('one sound over a run of chords (common practice)', () => {
   });
 });
 
+describe('covering sounds and their safe notes (worked out by hand)', () => {
+  it.each([
+    ['Bb', '| Cm7 | F7 | Bbmaj7 | Gm7 |', '1-4 4 bars of B♭ major: C F G'],
+    ['D', '| Em7 | A7 | Dmaj7 | Bm7 |', '1-4 4 bars of D major: E A B'],
+    ['Fm', '| Gm7b5 | C7 | Fm7 | Fm6 |', '1-4 4 bars of F minor: Bb C'],
+    ['E', '| F#m7 | B7 | Emaj7 | C#7 | F#m7 | B7 |', '1-6 6 bars of E major but C#7: F# B C#'],
+    ['G', '| Bbm7 | Eb7 | Am7 | D7 | Gmaj7 | Em7 |', '3-6 4 bars of G major: A D E'],
+    ['Am', '| Am6 | % | Bm7b5 | E7b9 | Am7 |', '1-5 5 bars of A minor: D E'],
+    ['Ab', '| Ab6 | Fm7 | Bbm7 | Eb7 | Ab6 | % |', '1-6 6 bars of A♭ major: Bb Eb F'],
+    ['F', '| Fmaj7 | Fm7 Bb7 | Ebmaj7 | Ebm7 Ab7 | Dbmaj7 |', ''],
+  ])('in %s: %s', (key, text, expected) => {
+    const said = soundsOf(`key: ${key}\n${text}`).map(
+      ({ fromBar, toBar, label, except, notes }) =>
+        `${fromBar}-${toBar} ${label}${except ? ` but ${except.symbol}` : ''}: ${notes.join(' ')}`,
+    );
+    expect(said.join('; ')).toBe(expected);
+  });
+});
+
 /** Checks every claim of a chart; returns how many there are. */
 function check(text: string): number {
   const { chart } = parseChart(text);

@@ -163,6 +163,15 @@ describe('also reads as', () => {
     expect(other('A7')).toContain('Eb7 tritone partner');
     expect(other('Ebmaj7').join()).not.toContain('tritone');
   });
+  it('says only what players say: no m7(b9) or maj9(#5) of a dominant, each set once, Gb6 for Ebm7', () => {
+    expect(other('Bb7')).toEqual(['E7(b9,#11) without its root', 'E7 tritone partner']);
+    expect(other('Ebm7')[0]).toBe('Gb6 same notes');
+    expect(other('C7b9').join()).not.toContain('F#');
+    expect(other('D7b9').join()).not.toContain('Gb');
+    expect(other('Dm7b5').filter((name) => name.startsWith('E7'))).toEqual([
+      'E7(b9,b13) without its root',
+    ]);
+  });
   it('names none that lacks a guide tone: F7 is no Cm13 and no rootless Ab13b9', () => {
     expect(other('F7').join()).not.toMatch(/Cm13|Ab13/);
     expect(other('F7')).toContain('B7 tritone partner');

@@ -42,6 +42,14 @@ export const tritoneDegree = (degree: Degree): Degree =>
   DOMINANT_DEGREES[pitchClass(semitonesOf(degree) + 6)]!;
 
 const MOST_OF_A_KIND = 4;
+/** True of some notes, and nothing that a player would say: every dominant is a m7(b9) without its root. */
+const NOT_SAID = /(?:maj9\(#5\)|m7\(b9\)|7\(b9,#5\))$/;
+/** Roots beside which the note between F and G is a Gb, where it is no minor chord. */
+const FLAT_SIDE: readonly NoteName[] = ['C', 'F', 'Bb', 'Eb', 'Ab', 'Db', 'Gb'];
+const F_SHARP = /^F#(?!m(?!aj)|dim)/;
+
+const sayable = (symbol: string, { root }: PitchedChord): string =>
+  FLAT_SIDE.includes(root) ? symbol.replace(F_SHARP, 'Gb') : symbol;
 
 /**
  * What else a chord may be read as: chords of the same notes, chords it is the upper part of, and for a
@@ -51,7 +59,9 @@ const MOST_OF_A_KIND = 4;
 export function otherNames(chord: PitchedChord): OtherName[] {
   const root = pitchClassOf(chord.root);
   const stacked = chord.tones.map(({ degree }) => midi(48 + root + semitonesOf(degree)));
-  const readings = nameNotes(stacked).filter(({ symbol }) => rootPitch(symbol) !== root);
+  const readings = nameNotes(stacked).filter(
+    ({ symbol }) => rootPitch(symbol) !== root && !NOT_SAID.test(symbol),
+  );
   const complete = readings.filter(({ without }) => !without);
   const pick = (rootSounds: boolean, kind: OtherName['kind']): OtherName[] =>
     complete
@@ -67,7 +77,7 @@ export function otherNames(chord: PitchedChord): OtherName[] {
           degree,
           becomes: degrees[at]!,
         }));
-        return { symbol, kind, notes };
+        return { symbol: sayable(symbol, chord), kind, notes };
       });
   return [
     ...pick(true, 'same notes'),

@@ -1,6 +1,6 @@
 import { choose } from '../base/choose';
 import { midi, pitchClass, type Midi } from '../base/units';
-import { pitchClassOf, plainRoot } from '../pitch/spelling';
+import { pitchClassOf, plainRoot, type NoteName } from '../pitch/spelling';
 import { semitonesOf } from './degrees';
 import { nameNotes } from './nameNotes';
 import type { ChordTone, PitchedChord } from './types';
@@ -54,7 +54,23 @@ function partOf(tones: readonly ChordTone[], suffixes: readonly string[]): Upper
   const [best] = named;
   if (!best) return undefined;
   const root = tones.find(({ note }) => pitchClassOf(note) === best.root);
-  return root && { symbol: `${plainRoot(root.note)}${best.suffix}`, tones: stacked };
+  return (
+    root && { symbol: sayable(plainRoot(root.note), best.suffix) + best.suffix, tones: stacked }
+  );
+}
+
+/** Roots in sharps that no key has, and what players say: no D#7 and no A#m. */
+const FLATS: Readonly<Record<NoteName, NoteName>> = {
+  'C#': 'Db',
+  'D#': 'Eb',
+  'G#': 'Ab',
+  'A#': 'Bb',
+};
+const FLATS_OF_MINOR: typeof FLATS = { 'D#': 'Eb', 'A#': 'Bb' };
+
+function sayable(root: NoteName, suffix: string): NoteName {
+  if (/^(?:maj7|7)?$/.test(suffix)) return FLATS[root] ?? root;
+  return /^m(?!7b5)/.test(suffix) ? (FLATS_OF_MINOR[root] ?? root) : root;
 }
 
 /** Each above the one before. */
