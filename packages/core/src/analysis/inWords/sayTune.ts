@@ -29,6 +29,7 @@ const FORMS: readonly string[] = ['12-bar blues', 'minor blues', 'AABA', 'ABAC']
  */
 export function sayTune(analysis: ChartAnalysis): SaidTune {
   const { homeKey, landmarks, sections, chords } = analysis;
+  const around = { chords, sections, homeKey, told: mostTelling(landmarks) };
   const [form] = landmarks.filter(({ kind }) => FORMS.includes(kind));
   const key = prettyKey(homeKey);
   const bars = sections.reduce((sum, { fromBar, toBar }) => sum + toBar - fromBar + 1, 0);
@@ -37,7 +38,7 @@ export function sayTune(analysis: ChartAnalysis): SaidTune {
     sections: sections.map((section) => ({
       name: section.name,
       fromBar: section.fromBar,
-      words: saySection(section, { chords, sections, homeKey, told: mostTelling(landmarks) }),
+      words: saySection(section, around),
     })),
   };
 }
@@ -91,49 +92,44 @@ function saySection(section: SectionAnalysis, around: Around): string {
 const keyAt = ({ fromBar }: SectionAnalysis, { chords, homeKey }: Around): string =>
   chords.find(({ bar }) => bar >= fromBar)?.key ?? homeKey;
 
+/** Landmarks in one key; no key is named where a chain of keys names its own. */
+interface InKey {
+  readonly key: string | undefined;
+  readonly phrases: string[];
+}
+
 /** What begins in a section, or in some bars of it; a key is named where another one was before. */
 function sayBars(section: SectionAnalysis, around: Around, bars?: readonly number[]): string {
-  const { chords, told, sections, homeKey } = around;
-  const isIn = (bar: number): boolean =>
-    bars ? bars.includes(bar) : bar >= section.fromBar && bar <= section.toBar;
-  const groups: { key: string; phrases: string[] }[] = [];
-  let saidUpTo = 0;
-  let key = homeKey;
-  chords.forEach((chord, at) => {
-    if (!isIn(chord.bar)) return;
+  const { chords, told, homeKey } = around;
+  const chains = told.filter(({ kind }) => kind === 'chain of keys');
+  const groups: InKey[] = [{ key: homeKey, phrases: [] }];
+  chords.forEach(({ bar, key: heard }, at) => {
+    const isIn = bars ? bars.includes(bar) : bar >= section.fromBar && bar <= section.toBar;
+    if (!isIn) return;
+    const named = chains.some(({ first, last }) => at >= first && at <= last);
+    const key = named ? undefined : heard;
+    if (groups.at(-1)!.key !== key) groups.push({ key, phrases: [] });
     const mark = told.find(({ first }) => first === at);
-    // A chain of keys names them itself.
-    const silent = at <= saidUpTo && groups.length > 0;
-    if (chord.key !== key && !silent && mark?.kind !== 'chain of keys') {
-      groups.push({ key: chord.key, phrases: [] });
-    }
-    if (!silent || at === saidUpTo) key = chord.key;
-    if (!mark) return;
-    if (!groups.length) groups.push({ key: homeKey, phrases: [] });
-    if (mark.kind === 'chain of keys') {
-      groups.push({ key: '', phrases: [] });
-      saidUpTo = mark.last;
-    }
-    const endBar = chords[mark.last]!.bar;
-    const other = sections.find(({ fromBar, toBar }) => endBar >= fromBar && endBar <= toBar);
-    const endsIn = other === section ? undefined : other?.name;
-    groups.at(-1)!.phrases.push(phraseOf(mark, { chords, endsIn }));
+    if (mark) groups.at(-1)!.phrases.push(phraseIn(mark, section, around));
   });
   return groups
-    .filter(({ phrases, key: named }, at) => phrases.length > 0 || (named !== homeKey && at > 0))
-    .map((group, at) => sayGroup(group, at, homeKey))
+    .map((group, at) => sayGroup(group, at === 0, homeKey))
+    .filter(Boolean)
     .join('; ');
 }
 
-function sayGroup(
-  { key, phrases }: { readonly key: string; readonly phrases: readonly string[] },
-  at: number,
-  homeKey: string,
-): string {
+function phraseIn(mark: Landmark, section: SectionAnalysis, { chords, sections }: Around): string {
+  const { bar } = chords[mark.last]!;
+  const end = sections.find(({ fromBar, toBar }) => bar >= fromBar && bar <= toBar);
+  return phraseOf(mark, { chords, endsIn: end === section ? undefined : end?.name });
+}
+
+/** The home key goes without saying at first; coming back to it does not, where anything is said of it. */
+function sayGroup({ key, phrases }: InKey, first: boolean, homeKey: string): string {
   const words = counted(phrases).join(', ');
-  if (!key || (key === homeKey && at === 0)) return words;
-  const where = key === homeKey ? `back in ${prettyKey(key)}` : `in ${prettyKey(key)}`;
-  return words ? `${where}: ${words}` : where;
+  if (key === undefined || first) return words;
+  if (key === homeKey) return words && `back in ${prettyKey(key)}: ${words}`;
+  return words ? `in ${prettyKey(key)}: ${words}` : `in ${prettyKey(key)}`;
 }
 
 /** "ii–V–I twice" for two in a row. */
