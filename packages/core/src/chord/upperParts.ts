@@ -1,8 +1,8 @@
 import { choose } from '../base/choose';
-import { midi, pitchClass, type Midi } from '../base/units';
+import { pitchClass } from '../base/units';
 import { pitchClassOf, plainRoot, type NoteName } from '../pitch/spelling';
 import { semitonesOf } from './degrees';
-import { nameNotes } from './nameNotes';
+import { parseChord } from './parseChord';
 import type { ChordTone, PitchedChord } from './types';
 
 /** Some notes of a chord and its tensions that are a chord of their own. */
@@ -44,19 +44,27 @@ export function upperParts(chord: PitchedChord, tensions: readonly ChordTone[]):
 const namedAs = (suffixes: readonly string[], sets: readonly ChordTone[][]): UpperPart[] =>
   sets.flatMap((tones) => partOf(tones, suffixes) ?? []);
 
+/** The half steps above its root that a chord of each kind has. */
+const SHAPES = new Map(
+  [...SEVENTHS, ...TRIADS].map((suffix) => {
+    const read = parseChord(`C${suffix}`);
+    const tones = read.ok && read.value.kind === 'chord' ? read.value.tones : [];
+    return [suffix, new Set<number>(tones.map(({ degree }) => semitonesOf(degree)))] as const;
+  }),
+);
+
+/** The name of some notes by the first of them, from the lowest, on which they are a chord of the kinds asked for. */
 function partOf(tones: readonly ChordTone[], suffixes: readonly string[]): UpperPart | undefined {
   const stacked = [...tones].sort((a, b) => numberOf(a) - numberOf(b));
-  const named = nameNotes(risingFrom(stacked)).flatMap((reading) => {
-    const [, root, suffix] = /^([A-G][b#]?)(.*)$/.exec(reading.symbol) ?? [];
-    const known = reading.rootSounds && !reading.without && suffixes.includes(suffix ?? '-');
-    return known && root ? [{ root: pitchClassOf(root), suffix: suffix! }] : [];
-  });
-  const [best] = named;
-  if (!best) return undefined;
-  const root = tones.find(({ note }) => pitchClassOf(note) === best.root);
-  return (
-    root && { symbol: sayable(plainRoot(root.note), best.suffix) + best.suffix, tones: stacked }
-  );
+  for (const { note: root } of stacked) {
+    const heights = stacked.map(({ note }) => pitchClass(pitchClassOf(note) - pitchClassOf(root)));
+    const suffix = suffixes.find((each) =>
+      heights.every((height) => SHAPES.get(each)!.has(height)),
+    );
+    if (suffix === undefined) continue;
+    return { symbol: sayable(plainRoot(root), suffix) + suffix, tones: stacked };
+  }
+  return undefined;
 }
 
 /** Roots in sharps that no key has, and what players say: no D#7 and no A#m. */
@@ -71,15 +79,6 @@ const FLATS_OF_MINOR: typeof FLATS = { 'D#': 'Eb', 'A#': 'Bb' };
 function sayable(root: NoteName, suffix: string): NoteName {
   if (/^(?:maj7|7)?$/.test(suffix)) return FLATS[root] ?? root;
   return /^m(?!7b5)/.test(suffix) ? (FLATS_OF_MINOR[root] ?? root) : root;
-}
-
-/** Each above the one before. */
-function risingFrom(tones: readonly ChordTone[]): Midi[] {
-  let last = 47;
-  return tones.map(({ note }) => {
-    last += 1 + pitchClass(pitchClassOf(note) - last - 1);
-    return midi(last);
-  });
 }
 
 const numberOf = ({ degree }: ChordTone): number => Number(/\d+/.exec(degree)?.[0]);
