@@ -6,7 +6,7 @@ import { selectPlace, useIndexAmong } from '../place/selection';
 import { usePreferences } from '../ui/preferences';
 import { LeftSide, type Side } from './LeftSide';
 import { MelodyLines } from './melody/MelodyLines';
-import { chooseNote, useMelody, useMelodyStore } from './melody/useMelody';
+import { chooseNote, useMelody } from './melody/useMelody';
 import { ChordPanel, chordAt } from './panel/ChordPanel';
 import { chartFor } from './desk/reader';
 import { scaleRows } from './scales/keptScales';
@@ -30,7 +30,6 @@ export default function ChartPage() {
   const chordAnalysis = analysis?.chords[index];
   const [side, setSide] = useState<Side>('Text');
   const melody = useMelody(shownTime, analysis, side === 'Melody');
-  const { note } = useMelodyStore();
   const rows = useMemo(
     () => (side === 'Scales' ? scaleRows(shownTime.events, setup.scales, events) : []),
     [side, shownTime, setup.scales, events],
@@ -46,7 +45,7 @@ export default function ChartPage() {
       {inCentre === 'melody' && melody && (
         <MelodyLines
           told={melody.told}
-          inHand={note}
+          inHand={melody.note}
           onChoose={(at) => {
             chooseNote(at);
             const under = melody.told.told[at]?.chord;

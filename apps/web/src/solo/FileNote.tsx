@@ -1,7 +1,14 @@
 import type { Told } from './fileRead';
 
+interface FileNoteProps {
+  readonly told: Told;
+  /** Of the tune, as `4/4`. */
+  readonly meter: string;
+}
+
 /** What was taken from a file and what was not, or why nothing could be. */
-export function FileNote({ told: { name, problem, skipped, line } }: { told: Told }) {
+export function FileNote({ told, meter }: FileNoteProps) {
+  const { name, problem, skipped, line } = told;
   if (problem) {
     return (
       <p className="fault" role="alert">
@@ -10,7 +17,7 @@ export function FileNote({ told: { name, problem, skipped, line } }: { told: Tol
     );
   }
   return (
-    <div className="quiet" role="status">
+    <div className="quiet file-note" role="status">
       <p>
         “{name}” came in with {line?.notes.length ?? 0} notes
         {skipped.length ? '. Passed over:' : ', whole.'}
@@ -21,6 +28,12 @@ export function FileNote({ told: { name, problem, skipped, line } }: { told: Tol
             <li key={sentence}>{sentence}</li>
           ))}
         </ul>
+      )}
+      {told.meter && told.meter !== meter && (
+        <p className="fault">
+          The file is in {told.meter} and the tune in {meter}: its notes are counted in beats from
+          bar 1, so bar lines will not agree.
+        </p>
       )}
     </div>
   );

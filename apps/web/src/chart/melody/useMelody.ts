@@ -18,7 +18,7 @@ interface MelodyInHand {
   readonly note: number;
 }
 
-export const useMelodyStore = create<MelodyInHand>(() => ({ chosen: undefined, note: 0 }));
+const useMelodyStore = create<MelodyInHand>(() => ({ chosen: undefined, note: 0 }));
 
 export const chooseMelody = (id: string): void => {
   useMelodyStore.setState({ chosen: id, note: 0 });
@@ -31,6 +31,8 @@ export interface Melody {
   readonly solo: SoloInHand;
   /** As it is written for the reader. */
   readonly told: ToldLine;
+  /** Position of the note in hand. */
+  readonly note: number;
 }
 
 /** The line in hand told against the changes, as the reader's part has both. */
@@ -40,15 +42,16 @@ export function useMelody(
   wanted: boolean,
 ): Melody | undefined {
   const { solos } = useSolos();
-  const { chosen } = useMelodyStore();
+  const { chosen, note } = useMelodyStore();
   const { behind } = useTune().setup.comp;
   const { reader } = usePreferences();
   const solo =
     solos.find(({ id }) => id === chosen) ?? solos.find(({ id }) => id === behind) ?? solos[0];
   const above = WRITTEN_ABOVE[reader];
-  return useMemo(() => {
+  const melody = useMemo(() => {
     if (!wanted || !solo || !analysis) return undefined;
     const notes = solo.line.notes.map((note) => ({ ...note, midi: note.midi + above }) as SoloNote);
     return { solo, told: tellLine(notes, time, analysis.chords) };
   }, [wanted, solo, analysis, time, above]);
+  return melody && { ...melody, note: Math.min(note, melody.told.notes.length - 1) };
 }

@@ -1,12 +1,10 @@
 import type { SoloLine, SoloView } from '@drop-close/core';
-import { App, Button, Switch, Upload } from 'antd';
-import { useState } from 'react';
+import { App, Button, Switch } from 'antd';
 import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { changeComp } from '../desk/compActions';
 import { useSolos } from '../../solo/useSolos';
-import { FileNote } from '../../solo/FileNote';
-import { readFile, type Told } from '../../solo/fileRead';
+import { BringIn } from '../../solo/BringIn';
 import { PlayIn } from './PlayIn';
 import { SoloRow } from './SoloRow';
 import { StandInMaker } from './StandInMaker';
@@ -16,7 +14,6 @@ export function SoloTab({ composed }: { composed: ComposedChoruses }) {
   const { comp } = useTune().setup;
   const { solos, failure, add, remove, restore } = useSolos();
   const { notification } = App.useApp();
-  const [told, setTold] = useState<Told | undefined>();
   const keep = (name: string, line: SoloLine): void => {
     add.mutate(
       { name: name.trim() || 'A solo', line },
@@ -75,20 +72,7 @@ export function SoloTab({ composed }: { composed: ComposedChoruses }) {
           I play this line myself: one pair of hands for line and chords
         </label>
       )}
-      <Upload
-        accept=".mid,.midi,.musicxml,.xml,.mxl"
-        showUploadList={false}
-        beforeUpload={(file) => {
-          void readFile(file).then((read) => {
-            setTold(read);
-            if (read.line) keep(read.name, read.line);
-          });
-          return false;
-        }}
-      >
-        <Button size="small">Bring in a file…</Button>
-      </Upload>
-      {told && <FileNote told={told} />}
+      <BringIn onLine={keep} />
       <StandInMaker composed={composed} onKeep={keep} />
       <PlayIn composed={composed} onKeep={keep} />
     </>
