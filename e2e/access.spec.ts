@@ -6,7 +6,7 @@ const COLOURS = { type: 'rule' as const, values: ['color-contrast'] };
 
 for (const light of ['house', 'stage'] as const) {
   test(`every screen stands up to the accessibility rules in ${light} light`, async ({ page }) => {
-    test.setTimeout(120_000);
+    test.setTimeout(180_000);
     await page.addInitScript((chosen) => {
       localStorage.setItem(
         'drop-close light',
@@ -57,6 +57,19 @@ for (const light of ['house', 'stage'] as const) {
     await page.goBack();
     await desk.screen('Chart');
     await expect(desk.panel.locator('.staff svg')).toBeVisible();
+    await check();
+    for (const [side, shown] of [
+      ['Map', '.in-words'],
+      ['Landmarks', '.held-lines li'],
+      ['Melody', '.melody-note'],
+    ] as const) {
+      await page.locator('.chart-sides .ant-segmented-item', { hasText: side }).click();
+      await expect(page.locator(shown).first()).toBeVisible();
+      await check();
+    }
+    await page.locator('.chart-sides .ant-segmented-item', { hasText: 'Scales' }).click();
+    await page.getByRole('button', { name: 'Keep it in A1' }).click();
+    await expect(page.locator('.scale-staff svg').first()).toBeVisible();
     await check();
     await desk.screen('Comp');
     await page.getByRole('combobox', { name: 'Who solos' }).click();
