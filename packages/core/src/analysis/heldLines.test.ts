@@ -1,3 +1,7 @@
+import { parseChart } from '../chart/parseChart';
+import { timeline } from '../chart/timeline';
+import { demoTexts } from '../testing/demo';
+import { analyzeChart } from './analyzeChart';
 import { pitchClassOf, type NoteName } from '../pitch/spelling';
 import { chord } from '../testing/builders';
 import { random } from '../testing/random';
@@ -70,4 +74,35 @@ it('the first line is the best of all ways, and no two voices share a note (prop
     changes += lines[0]!.length - 1;
   }
   expect(changes).toBeGreaterThan(100);
+});
+
+it('over every demo tune, of its chords and of its scales, three voices hold notes of every chord they pass', () => {
+  let held = 0;
+  for (const { chart } of demoTexts().map((text) => parseChart(text))) {
+    const { chords } = analyzeChart(chart);
+    const sounding = timeline(chart).events.flatMap(({ chord: each }, at) =>
+      each.kind === 'chord' ? [{ tones: each.tones, scale: chords[at]!.scales[0]!.notes }] : [],
+    );
+    for (const rows of [
+      sounding.map(({ tones }) => tones.map(({ note }) => note)),
+      sounding.map(({ scale }) => scale),
+    ]) {
+      const lines = heldLines(rows, 3);
+      expect(lines).toHaveLength(3);
+      for (const line of lines) {
+        expect(line.map(({ from }) => from)).toEqual([
+          0,
+          ...line.slice(0, -1).map(({ to }) => to + 1),
+        ]);
+        expect(line.at(-1)!.to).toBe(rows.length - 1);
+        for (const { note, from, to } of line) {
+          for (const row of rows.slice(from, to + 1)) {
+            expect(row.map(pitchClassOf)).toContain(pitchClassOf(note));
+            held += 1;
+          }
+        }
+      }
+    }
+  }
+  expect(held).toBeGreaterThan(2000);
 });

@@ -1,10 +1,14 @@
 import { defaultArrangement } from '../arrangement/stored/defaults';
 import { contradicting } from '../analysis/base/inflections';
 import { midi, pitchClass, ticks } from '../base/units';
+import { offbeatAt } from '../band/swing';
+import { EIGHTH } from '../comp/base/time';
 import { noComp } from '../comp/defaults';
+import { standInLine } from '../comp/solo/standIn';
 import { createConnector } from '../connect/connect';
 import { chord } from '../testing/builders';
 import { chorusFrom } from '../testing/choruses';
+import { demoTunes } from '../testing/demo';
 import { rooms } from '../voicing/data';
 import { compose } from './compose';
 
@@ -44,4 +48,45 @@ it('under a held b9 the 9 is left alone, under a held 9 the b9, on both instrume
       expect(pitches.length).toBeGreaterThan(2);
     }
   }
+});
+
+const PLAYERS = (['guitar', 'keyboard'] as const).flatMap((instrument) =>
+  [1, 2, 3].map((seed) => [instrument, seed] as const),
+);
+
+it('nothing contradicts a note that is held for more than an eighth: demo tunes, both instruments, three lines, colours free', () => {
+  let held = 0;
+  const contradictions: string[] = [];
+  for (const { title, chorus, feel, tempo } of demoTunes()) {
+    const offbeat = offbeatAt(feel, tempo, 100);
+    for (const [instrument, seed] of PLAYERS) {
+      const room = rooms['bass and horn'];
+      const { timeline } = chorus;
+      const line = standInLine({ timeline, density: 2, range: room.soloist, seed });
+      const arrangement = {
+        ...defaultArrangement,
+        ...{ instrument, room, tensions: 'available' as const },
+        families: ['rootless', 'colour'] as const,
+      };
+      const connector = createConnector();
+      const request = { connector, arrangement, comp: noComp, chorus, line, offbeat };
+      const { voiced, sounding } = compose(request);
+      if (voiced.status !== 'found') throw new Error(voiced.why);
+      for (const { at, end, chord: event } of sounding) {
+        const written = timeline.events[event]!.chord;
+        if (written.kind !== 'chord') continue;
+        for (const note of line) {
+          const together = Math.min(end, note.at + note.length) - Math.max(at, note.at);
+          if (together <= EIGHTH) continue;
+          held += 1;
+          const alone = contradicting(written, note.midi);
+          const pitches = voiced.path[event]!.notes.map(({ midi: pitch }) => pitchClass(pitch));
+          if (alone.some((pitch) => pitches.includes(pitch)))
+            contradictions.push(`${title}, ${instrument}: ${written.symbol} under ${note.midi}`);
+        }
+      }
+    }
+  }
+  expect(held).toBeGreaterThan(700);
+  expect(contradictions).toEqual([]);
 });

@@ -95,7 +95,7 @@ function figuresOf({ first, last, strong, targets, resolved, outside }: ToldPhra
     `${count} ${count === 1 ? 'note' : 'notes'}`,
     strong.of > 0 ? `${strong.tones} of ${strong.of} on strong beats are chord tones` : '',
     targets > 0 ? `${targets} chord ${targets === 1 ? 'tone' : 'tones'} led to` : '',
-    resolved > 0 ? `${resolved} × 7 to 3` : '',
+    resolved > 0 ? (resolved === 1 ? 'a 7 falls to a 3' : `${resolved} 7s fall to 3s`) : '',
     outside > 0 ? `${outside} outside` : '',
   ]
     .filter(Boolean)

@@ -1,6 +1,11 @@
+import { analyzeChart } from '../../analysis/analyzeChart';
+import { parseChart } from '../../chart/parseChart';
+import { timeline } from '../../chart/timeline';
+import { pitchClassOf } from '../../pitch/spelling';
+import { demoTexts } from '../../testing/demo';
 import { transposeChart } from '../../analysis/transposeChart';
 import { edited, firstWritten, readWritten } from '../../chart/places/written';
-import { scaleOver } from '../../chord/scaleOver';
+import { openFrom, scaleOver } from '../../chord/scaleOver';
 import { chord } from '../../testing/builders';
 import { defaultInstruments } from '../../voicing/data';
 import { defaultArrangement } from './defaults';
@@ -98,4 +103,25 @@ describe('scales kept for chords', () => {
     const split = { ...kept, splits: [{ at: 1, symbol: 'G7', after: 2 }] };
     expect(withScalesOpened(split, positions).pools.map(({ at }) => at)).toEqual([1, 2]);
   });
+});
+
+it('any pool of any chord of the demo tunes can be kept: it holds, is read by its own name and notes, and moves to every key', () => {
+  let pools = 0;
+  for (const { chart: tune } of demoTexts().map((text) => parseChart(text))) {
+    const { chords } = analyzeChart(tune);
+    const moved = [1, 4, 6, 9].map((by) => timeline(transposeChart(tune, by)).events);
+    timeline(tune).events.forEach((event, at) => {
+      if (event.chord.kind !== 'chord') return;
+      for (const pool of chords[at]!.scales) {
+        const open = openFrom(pool.root, pool.scale, event.chord);
+        const own = { at, symbol: event.chord.symbol, ...open };
+        const read = scaleOver(event.chord, open).notes.map(pitchClassOf);
+        expect([own, scaleHolds(own, event.chord)]).toEqual([own, true]);
+        expect([own, read]).toEqual([own, pool.notes.map(pitchClassOf)]);
+        for (const events of moved) expect(scaleHolds(own, events[at]!.chord)).toBe(true);
+        pools += 1;
+      }
+    });
+  }
+  expect(pools).toBeGreaterThan(3000);
 });
