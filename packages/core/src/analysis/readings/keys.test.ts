@@ -1,7 +1,8 @@
 import { pitchClass } from '../../base/units';
 import { random } from '../../testing/random';
 import { isSameKey, keyDistance, keysFrom, type Key } from '../base/key';
-import { keysOf, type KeyProblem } from './keys';
+import type { KeyProblem } from './keyCosts';
+import { keysOf } from './keys';
 import type { Moment } from '../base/moments';
 import type { Reading } from './types';
 
