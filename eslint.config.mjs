@@ -17,6 +17,7 @@ const floors = [
   'movement',
   'comp',
   'arrangement',
+  'versions',
   'practice',
   'band',
   'choruses',
@@ -57,6 +58,7 @@ const floorRules = floors.map((floor, height) => {
  */
 const webFloors = [
   'ui',
+  'local',
   'api',
   'midi',
   'saving',

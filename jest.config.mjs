@@ -46,6 +46,13 @@ export default {
     },
     {
       ...base,
+      displayName: 'soak',
+      // ./start itself, killed in every way; see docs/reliability.md.
+      rootDir: 'soak',
+      testMatch: ['<rootDir>/**/*.test.ts'],
+    },
+    {
+      ...base,
       displayName: 'web',
       // The synthesiser ships as ES modules only.
       transformIgnorePatterns: ['/node_modules/(?!spessasynth_core|stb-vorbis)'],

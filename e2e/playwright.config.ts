@@ -15,5 +15,7 @@ export default defineConfig({
     launchOptions: CHROMIUM,
     contextOptions: { reducedMotion: 'reduce' },
     trace: 'off',
+    // Each test is a first visit, which would fetch the whole application to keep it; offline.spec lets it.
+    serviceWorkers: 'block',
   },
 });

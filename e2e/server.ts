@@ -2,7 +2,7 @@ import type { LaunchOptions } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { existsSync } from 'node:fs';
-import { resolve } from 'node:path';
+import { join, resolve } from 'node:path';
 
 const ROOT = resolve(__dirname, '..');
 
@@ -28,7 +28,7 @@ export const CHROMIUM: LaunchOptions = {
 const FIRST_PORT = 4682;
 const DATABASES =
   process.env['DROP_CLOSE_E2E_DATABASE'] ??
-  'postgresql://dropclose@127.0.0.1:54681/dropclose_e2e_test';
+  `postgresql://dropclose@${encodeURIComponent(join(ROOT, '.data/test/socket'))}:5432/dropclose_e2e_test`;
 
 /** Which of the browser workers this is, from 0. */
 const WORKER = Number(process.env['TEST_PARALLEL_INDEX'] ?? 0);

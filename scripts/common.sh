@@ -2,6 +2,18 @@
 PROJECT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 cd "$PROJECT"
 mkdir -p .data
+# Where the book is; build and logs of the tools are always in .data.
+DATA=$(realpath -m "${DROP_CLOSE_DATA:-.data}")
+mkdir -p "$DATA"
+
+# Whether process $1 was started with the word $2.
+process_has() {
+  local words
+  [ -n "$1" ] && { mapfile -d '' -t words <"/proc/$1/cmdline"; } 2>/dev/null || return 1
+  local word
+  for word in "${words[@]}"; do [ "$word" != "$2" ] || return 0; done
+  return 1
+}
 
 say() { printf '\033[2m·\033[0m %s\n' "$*"; }
 fail() {

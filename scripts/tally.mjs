@@ -7,7 +7,9 @@ import { existsSync, readFileSync } from 'node:fs';
 const read = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined);
 const sum = (numbers) => numbers.reduce((total, number) => total + number, 0);
 const failedChecks = Number(process.argv[2]);
-const unit = ['.data/unit-core.json', '.data/unit-applications.json'].map(read);
+const unit = ['.data/unit-core.json', '.data/unit-applications.json', '.data/unit-soak.json'].map(
+  read,
+);
 const browser = read('.data/e2e.json');
 
 const passed = sum(unit.map((run) => run?.numPassedTests ?? 0)) + (browser?.stats.expected ?? 0);

@@ -1,39 +1,42 @@
-import { Module, ValidationPipe } from '@nestjs/common';
+import { Module } from '@nestjs/common';
 import { APP_FILTER, APP_PIPE } from '@nestjs/core';
 import { ArrangementsModule } from './arrangements/arrangements.module';
 import { DatabaseModule } from './database/database.module';
 import { HealthController } from './health/health.controller';
-import { InvalidBody, fieldProblems } from './problem/errors';
+import { BodyPipe } from './edge/body.pipe';
 import { ProblemFilter } from './problem/problem.filter';
 import { ProfileModule } from './profile/profile.module';
+import { DoorModule } from './door/door.module';
+import { HistoryModule } from './history/history.module';
 import { LicksModule } from './licks/licks.module';
+import { SeeingModule } from './seeing/seeing.module';
 import { SetsModule } from './sets/sets.module';
 import { SolosModule } from './solos/solos.module';
+import { TrashModule } from './trash/trash.module';
 import { TunesModule } from './tunes/tunes.module';
+import { UpkeepModule } from './upkeep/upkeep.module';
+import { WorkModule } from './work/work.module';
 
 @Module({
   imports: [
     DatabaseModule,
+    WorkModule,
+    SeeingModule,
+    DoorModule,
     TunesModule,
     ArrangementsModule,
     LicksModule,
     SetsModule,
     SolosModule,
     ProfileModule,
+    HistoryModule,
+    TrashModule,
+    UpkeepModule,
   ],
   controllers: [HealthController],
   providers: [
     { provide: APP_FILTER, useClass: ProblemFilter },
-    {
-      provide: APP_PIPE,
-      useFactory: () =>
-        new ValidationPipe({
-          transform: true,
-          whitelist: true,
-          forbidNonWhitelisted: true,
-          exceptionFactory: (errors) => new InvalidBody(fieldProblems(errors)),
-        }),
-    },
+    { provide: APP_PIPE, useClass: BodyPipe },
   ],
 })
 export class AppModule {}

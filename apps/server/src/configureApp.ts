@@ -3,12 +3,19 @@ import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import type { NextFunction, Request, Response } from 'express';
+import compression from 'compression';
 import helmet from 'helmet';
 import type { ServerConfig } from './config';
+import { ownPagesOnly } from './edge/ownPages';
+import { withReference } from './edge/requestId';
+import { Figures } from './seeing/figures';
 
 /** Everything about the application that is not a module, shared by the server and its tests. */
 export function configureApp(app: NestExpressApplication, config: ServerConfig): void {
   app.use(helmet({ contentSecurityPolicy: { directives: SECURITY, useDefaults: false } }));
+  app.use(withReference(app.get(Figures)));
+  app.use(ownPagesOnly(config.hosts));
+  app.use(compression({ threshold: COMPRESSED_FROM }));
   app.useBodyParser('json', { limit: config.largestBody });
   app.setGlobalPrefix('api');
   app.enableShutdownHooks();
@@ -31,6 +38,9 @@ const SECURITY = {
   baseUri: ["'self'"],
   frameAncestors: ["'none'"],
 };
+
+/** Shorter answers are sent sooner as they are, in bytes. */
+const COMPRESSED_FROM = 16_384;
 
 const A_YEAR = 31_536_000_000;
 

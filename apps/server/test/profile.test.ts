@@ -71,7 +71,6 @@ describe('the profile of the player', () => {
     await save(change({ leftHanded: true }), version).expect(200);
     const { body } = await save(change({ leftHanded: false }), version).expect(409);
     expect(body).toMatchObject({
-      yours: { profile: { leftHanded: false } },
       theirs: { profile: { leftHanded: true }, version: version + 1 },
     });
   });

@@ -1,5 +1,6 @@
 /** The contents page of the engine. */
 export { ok, fail, type Result } from './base/result';
+export { unstorableIn, type UnstorableCharacter } from './base/storable';
 export {
   midi,
   pitchClass,
@@ -65,7 +66,15 @@ export {
   quartersInBar,
   slotStarts,
 } from './chart/meter';
-export { MOST_BARS, parseChart, type ParsedChart } from './chart/parseChart';
+export { parseChart, type ParsedChart } from './chart/parseChart';
+export {
+  LONGEST_SYMBOL,
+  MOST_BARS,
+  MOST_CHORDS,
+  MOST_PLAYED_BARS,
+  MOST_SECTIONS,
+  MOST_SLOTS,
+} from './chart/limits';
 export { freshPlaces, identify, placesFit } from './chart/places/identify';
 export {
   barKey,
@@ -499,7 +508,20 @@ export type {
   SetView,
   SoloFields,
   SoloView,
+  DoorView,
+  EnterFields,
+  NewTuneFields,
+  PassphraseFields,
+  ThrownAway,
+  ThrownAwayKind,
   TuneFields,
   TuneGlance,
+  TuneMoment,
+  TuneThen,
   TuneView,
 } from './api/types';
+export { TUNES_A_PAGE } from './api/types';
+export { mergeTunes, type MergeOutcome } from './versions/mergeTunes';
+export type { Conflict } from './versions/mergeValues';
+export { tellChanges } from './versions/tellChanges';
+export type { TuneVersion } from './versions/types';

@@ -26,4 +26,8 @@ export class ArrangementEntity {
 
   @Property({ type: 'datetime', onUpdate: () => new Date() })
   updatedAt: Date = new Date();
+
+  /** Set while the arrangement is thrown away; taking that back clears it. */
+  @Property({ type: 'datetime', nullable: true })
+  deletedAt: Date | null = null;
 }

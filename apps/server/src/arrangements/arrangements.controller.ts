@@ -37,6 +37,13 @@ export class ArrangementsController {
     return this.arrangements.save(id, body);
   }
 
+  @Post('arrangements/:id/restore')
+  @HttpCode(200)
+  @ApiOkResponse({ type: ArrangementView })
+  restore(@Param('id', IdPipe) id: string): Promise<ArrangementView> {
+    return this.arrangements.restore(id);
+  }
+
   @Delete('arrangements/:id')
   @HttpCode(204)
   @ApiNoContentResponse()

@@ -1,16 +1,19 @@
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
-import { NoSuchThing } from '../problem/errors';
+import { LastArrangement, NoSuchThing, TooManyArrangements } from '../problem/errors';
 import { VersionedStore, type StoredKind } from '../stored/versionedStore';
 import { TuneEntity } from '../tunes/tune.entity';
 import { ArrangementBody, ArrangementSave, setupOf } from './arrangement.dto';
 import { ArrangementEntity } from './arrangement.entity';
 import { ArrangementView } from './arrangement.views';
 
+/** Of one tune; a tune is read with all of them. */
+const MOST_ARRANGEMENTS = 20;
+
 const ARRANGEMENTS: StoredKind<ArrangementEntity, ArrangementView> = {
   entity: ArrangementEntity,
   name: 'arrangement',
-  there: (id) => ({ id, tune: { deletedAt: null } }),
+  there: (id) => ({ id, deletedAt: null, tune: { deletedAt: null } }),
   with: ['tune'],
   view: (arrangement) => new ArrangementView(arrangement),
 };
@@ -25,13 +28,14 @@ export class ArrangementsService {
 
   async list(tuneId: string): Promise<ArrangementView[]> {
     await this.findTune(tuneId);
-    const where = { tune: tuneId };
+    const where = { tune: tuneId, deletedAt: null };
     const found = await this.em.find(ArrangementEntity, where, { orderBy: { createdAt: 'asc' } });
     return found.map((arrangement) => new ArrangementView(arrangement));
   }
 
   async create(tuneId: string, body: ArrangementBody): Promise<ArrangementView> {
     const tune = await this.findTune(tuneId);
+    if ((await this.count(tuneId)) >= MOST_ARRANGEMENTS) throw new TooManyArrangements();
     const fields = { tune, name: body.name.trim(), setup: setupOf(body) };
     const arrangement = this.em.create(ArrangementEntity, fields, { partial: true });
     await this.em.flush();
@@ -49,8 +53,20 @@ export class ArrangementsService {
     });
   }
 
+  /** A tune keeps the last of its arrangements: without one it cannot be voiced. */
   async delete(id: string): Promise<void> {
-    await this.em.remove(await this.arrangements.find(id)).flush();
+    const { tune } = await this.arrangements.find(id);
+    if ((await this.count(tune.id)) === 1) throw new LastArrangement();
+    await this.arrangements.throwAway(id);
+  }
+
+  /** Takes a deletion back. */
+  restore(id: string): Promise<ArrangementView> {
+    return this.arrangements.restore(id);
+  }
+
+  private count(tuneId: string): Promise<number> {
+    return this.em.count(ArrangementEntity, { tune: tuneId, deletedAt: null });
   }
 
   private async findTune(id: string): Promise<TuneEntity> {

@@ -1,21 +1,79 @@
-import { BadRequestException, ConflictException, NotFoundException } from '@nestjs/common';
+import {
+  BadRequestException,
+  ConflictException,
+  ForbiddenException,
+  MisdirectedException,
+  NotFoundException,
+  PayloadTooLargeException,
+  UnauthorizedException,
+} from '@nestjs/common';
 import type { ValidationError } from 'class-validator';
 import type { FieldProblem } from './problem';
 
-/** A body whose fields are not as they should be; every one of them is named. */
+/** Fields that are named one by one; a client that gets these wrong gets the rest wrong too. */
+const MOST_NAMED = 20;
+const MOST_IN_DETAIL = 5;
+
+/** A body whose fields are not as they should be; each of them is named, up to a number. */
 export class InvalidBody extends BadRequestException {
-  constructor(readonly errors: readonly FieldProblem[]) {
-    super(`Some fields are not as they should be: ${errors.map(({ path }) => path).join(', ')}.`);
+  readonly errors: readonly FieldProblem[];
+
+  constructor(errors: readonly FieldProblem[]) {
+    const paths = errors.slice(0, MOST_IN_DETAIL).map(({ path }) => path);
+    const more = errors.length > paths.length ? ` and ${errors.length - paths.length} more` : '';
+    super(`Some fields are not as they should be: ${paths.join(', ')}${more}.`);
+    this.errors = errors.slice(0, MOST_NAMED);
   }
 }
 
+/** Asked under a name that is not this server's. */
+export class UnknownHost extends MisdirectedException {
+  constructor(host: string) {
+    super(`This server does not answer for "${host}"; DROP_CLOSE_HOSTS names what it answers for.`);
+  }
+}
+
+/** Another page asked to change something. */
+export class NotFromHere extends ForbiddenException {
+  constructor() {
+    super('Only pages of this server can change what is in the book.');
+  }
+}
+
+/** The book has a passphrase, and who asks has not entered with it. */
+export class Locked extends UnauthorizedException {
+  constructor() {
+    super('This book has a passphrase: enter it first.');
+  }
+}
+
+export class WrongPassphrase extends ForbiddenException {
+  constructor() {
+    super('That is not the passphrase of this book.');
+  }
+}
+
+/** Within the size of a body, and still more than is done for one request. */
+export class Overlong extends PayloadTooLargeException {}
+
 /** A save that started from an older version than the stored one. */
 export class StaleSave extends ConflictException {
-  constructor(
-    readonly yours: unknown,
-    readonly theirs: unknown,
-  ) {
+  /** @param theirs what is stored; what was sent is known to who sent it */
+  constructor(readonly theirs: unknown) {
     super('This was changed elsewhere since it was opened here; nothing was overwritten.');
+  }
+}
+
+/** What cannot be done to a tune as it is. */
+export class LastArrangement extends ConflictException {
+  constructor() {
+    super('This is the only arrangement of its tune; a tune keeps one.');
+  }
+}
+
+export class TooManyArrangements extends ConflictException {
+  constructor() {
+    super('A tune has up to 20 arrangements; throw one away first.');
   }
 }
 

@@ -1,10 +1,10 @@
 import { checkProfile, type Profile } from '@drop-close/core';
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
-import { InvalidBody, StaleSave } from '../problem/errors';
+import { InvalidBody } from '../problem/errors';
 import { ProfileSave, profileOf } from './profile.dto';
 import { ProfileEntity, THE_PLAYER } from './profile.entity';
-import { flushFirst } from '../stored/versionedStore';
+import { flushFirst, unlessSame } from '../stored/versionedStore';
 import { ProfileView } from './profile.views';
 
 @Injectable()
@@ -22,7 +22,7 @@ export class ProfileService {
       throw new InvalidBody(problems.map((each) => ({ ...each, path: `profile.${each.path}` })));
     }
     const stored = await this.find();
-    if ((stored?.version ?? 0) !== body.version) throw new StaleSave(body, new ProfileView(stored));
+    if ((stored?.version ?? 0) !== body.version) return unlessSame(body, new ProfileView(stored));
     return this.store(stored, profile, body);
   }
 
@@ -34,8 +34,8 @@ export class ProfileService {
     const fields = { id: THE_PLAYER, profile };
     const entity = stored ?? this.em.create(ProfileEntity, fields, { partial: true });
     entity.profile = profile;
-    await flushFirst(this.em, body, () => this.read());
-    return new ProfileView(entity);
+    const first = await flushFirst(this.em);
+    return first ? new ProfileView(entity) : unlessSame(body, await this.read());
   }
 
   private find(): Promise<ProfileEntity | null> {

@@ -5,6 +5,7 @@ import {
   type EntityName,
   type FilterQuery,
 } from '@mikro-orm/core';
+import { isDeepStrictEqual } from 'node:util';
 import { NoSuchThing, StaleSave, type ThingName } from '../problem/errors';
 
 /** What is stored with a version that every save counts up. */
@@ -41,8 +42,9 @@ export class VersionedStore<E extends object, V> {
   }
 
   /**
-   * Changes what is stored, if the save started from the version that is stored.
-   * @throws StaleSave with both where it did not, or another save came first; then nothing is changed
+   * Changes what is stored, if the save started from the version that is stored. A save of what is stored
+   * already is no conflict: it is one whose answer was lost.
+   * @throws StaleSave where it did not, or another save came first; then nothing is changed
    */
   async save(
     this: VersionedStore<E & Versioned, V>,
@@ -51,26 +53,34 @@ export class VersionedStore<E extends object, V> {
     change: (stored: E) => void,
   ): Promise<V> {
     const stored = await this.find(id);
-    if (stored.version !== body.version) throw new StaleSave(body, this.kind.view(stored));
+    if (stored.version !== body.version) return unlessSame(body, this.kind.view(stored));
     change(stored);
-    await flushFirst(this.em, body, () => this.read(id));
-    return this.kind.view(stored);
+    const first = await flushFirst(this.em);
+    return first ? this.kind.view(stored) : unlessSame(body, await this.read(id));
   }
 
   /** Marks it as thrown away, so that it can be put back. */
   async throwAway(this: VersionedStore<E & Deletable, V>, id: string): Promise<void> {
-    const stored = await this.find(id);
-    stored.deletedAt = new Date();
-    await this.em.flush();
+    await this.find(id);
+    await this.mark(id, new Date());
   }
 
   /** Takes a deletion back. */
   async restore(this: VersionedStore<E & Deletable, V>, id: string): Promise<V> {
+    await this.mark(id, null);
+    return this.read(id);
+  }
+
+  /** Whatever is saved at the same moment: what is thrown away is put back as it was saved last. */
+  private async mark(
+    this: VersionedStore<E & Deletable, V>,
+    id: string,
+    deletedAt: Date | null,
+  ): Promise<void> {
     // Ids are what every kind has; the generic type does not know it.
-    const stored = await this.loaded(id, { id } as unknown as FilterQuery<E & Deletable>);
-    stored.deletedAt = null;
-    await this.em.flush();
-    return this.kind.view(stored);
+    const where = { id } as unknown as FilterQuery<E & Deletable>;
+    await this.em.nativeUpdate(this.kind.entity, where, { deletedAt } as never);
+    this.em.clear();
   }
 
   private async loaded(id: string, where: FilterQuery<E>): Promise<E> {
@@ -86,19 +96,33 @@ interface Deletable {
   deletedAt: Date | null;
 }
 
-/** Flushes, and where another save came first refuses with both. @param theirs reads what is stored now */
-export async function flushFirst(
-  em: EntityManager,
-  yours: unknown,
-  theirs: () => Promise<unknown>,
-): Promise<void> {
+/** Flushes. @returns false where another save came first; then nothing is changed */
+export async function flushFirst(em: EntityManager): Promise<boolean> {
   try {
     await em.flush();
+    return true;
   } catch (error) {
     const overtaken =
       error instanceof OptimisticLockError || error instanceof UniqueConstraintViolationException;
     if (!overtaken) throw error;
     em.clear();
-    throw new StaleSave(yours, await theirs());
+    return false;
   }
 }
+
+/**
+ * What is stored, where a stale save asks for just that.
+ * @throws StaleSave where it asks for something else
+ */
+export function unlessSame<V>(body: object, stored: V): V {
+  const { version: _, ...wanted } = plain(body) as Record<string, unknown>;
+  const there = plain(stored) as Record<string, unknown>;
+  const same = Object.entries(wanted).every(([name, value]) =>
+    isDeepStrictEqual(value, there[name]),
+  );
+  if (same) return stored;
+  throw new StaleSave(stored);
+}
+
+/** As it goes over the API: without classes, and without what is undefined. */
+const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value));

@@ -5,6 +5,7 @@ import {
   parseMeter,
   type Landmark,
   type LandmarkKind,
+  type ParsedChart,
 } from '@drop-close/core';
 
 /** What the book shows and finds of a tune, kept with it so that a long list is read and not analysed. */
@@ -26,6 +27,27 @@ export interface TuneSummary {
 }
 
 export const SUMMARY_VERSION = 1;
+
+/** Of a tune that has not been summarized, or whose analysis took too long. */
+export const noSummary: TuneSummary = {
+  version: SUMMARY_VERSION,
+  letters: '',
+  bars: 0,
+  problems: 0,
+  homeKey: '',
+  landmarks: [],
+  form: '',
+};
+
+/** No analysis has this version: the summary is made anew soon. */
+const BEING_MADE = 0;
+
+/** Right after a save: what is counted is new, what is analysed still that of before. */
+export function summaryMeanwhile(parsed: ParsedChart, before: TuneSummary | null): TuneSummary {
+  const { letters, bars } = formOf(parsed.chart);
+  const problems = parsed.problems.length;
+  return { ...(before ?? noSummary), version: BEING_MADE, letters, bars, problems };
+}
 
 const WHOLE_FORMS: readonly LandmarkKind[] = ['AABA', 'ABAC', '12-bar blues', 'minor blues'];
 

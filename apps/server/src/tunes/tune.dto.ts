@@ -2,12 +2,16 @@ import {
   FASTEST,
   FEELS,
   LONGEST_TITLE,
+  MOST_BARS,
+  MOST_SECTIONS,
+  MOST_SLOTS,
   SLOWEST,
   parseKey,
   parseMeter,
   type BarIdentity,
   type ChartPlaces,
   type Feel,
+  type NewTuneFields,
   type SectionIdentity,
   type TuneFields,
 } from '@drop-close/core';
@@ -21,6 +25,7 @@ import {
   IsObject,
   IsOptional,
   IsString,
+  IsUUID,
   Max,
   MaxLength,
   Min,
@@ -55,9 +60,8 @@ export class IsMeter implements ValidatorConstraintInterface {
 
 /** The longest text of a chart that is stored, in characters. */
 const LONGEST_TEXT = 50_000;
-/** More than any chart has. */
-const MOST_BARS = 1000;
-const MOST_SLOTS = 64;
+/** One beyond the last that is read may hold what was cut off. */
+const BARS = MOST_BARS + 1;
 
 class BarIdentityBody {
   @IsString() @IsNotEmpty() @MaxLength(LONGEST_ID) id!: string;
@@ -72,7 +76,7 @@ class BarIdentityBody {
 class SectionIdentityBody {
   @IsString() @IsNotEmpty() @MaxLength(LONGEST_ID) id!: string;
   @IsArray()
-  @ArrayMaxSize(MOST_BARS)
+  @ArrayMaxSize(BARS)
   @ValidateNested({ each: true })
   @Type(() => BarIdentityBody)
   bars!: readonly BarIdentityBody[];
@@ -81,7 +85,7 @@ class SectionIdentityBody {
 class PlacesBody {
   @IsInt() @Min(0) @Max(11) transposed!: number;
   @IsArray()
-  @ArrayMaxSize(MOST_BARS)
+  @ArrayMaxSize(MOST_SECTIONS + 1)
   @ValidateNested({ each: true })
   @Type(() => SectionIdentityBody)
   sections!: readonly SectionIdentityBody[];
@@ -122,6 +126,14 @@ export class TuneBody {
   feel!: Feel;
 }
 
+/** A tune that is not in the book yet. */
+export class TuneNew extends TuneBody {
+  /** Chosen by who sends it, so that sent twice it is made once. */
+  @IsOptional()
+  @IsUUID()
+  id?: string;
+}
+
 export class TuneSave extends TuneBody {
   /** The version this save started from. */
   @IsInt()
@@ -132,4 +144,5 @@ export class TuneSave extends TuneBody {
 export const barChecked: SameShape<BarIdentityBody, BarIdentity> = true;
 export const sectionChecked: SameShape<SectionIdentityBody, SectionIdentity> = true;
 export const placesChecked: SameShape<PlacesBody, ChartPlaces> = true;
+export const newChecked: SameShape<TuneNew, NewTuneFields> = true;
 export const tuneChecked: SameShape<TuneBody, TuneFields> = true;

@@ -49,6 +49,11 @@ export class TuneEntity {
   @Property({ type: 'datetime', nullable: true })
   deletedAt: Date | null = null;
 
-  @OneToMany({ entity: () => ArrangementEntity, mappedBy: 'tune', orderBy: { createdAt: 'asc' } })
+  @OneToMany({
+    entity: () => ArrangementEntity,
+    mappedBy: 'tune',
+    orderBy: { createdAt: 'asc' },
+    where: { deletedAt: null },
+  })
   arrangements: Collection<ArrangementEntity> = new Collection<ArrangementEntity>(this);
 }

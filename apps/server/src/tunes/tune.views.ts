@@ -7,9 +7,15 @@ import type {
   TuneView as View,
 } from '@drop-close/core';
 import { ArrangementView } from '../arrangements/arrangement.views';
-import { summarize } from './summary';
+import { noSummary } from './summary';
 import { writtenChartOf } from './written';
 import type { TuneEntity } from './tune.entity';
+
+/** What of a tune is shown at a glance. */
+export type Glanced = Pick<
+  TuneEntity,
+  'id' | 'title' | 'key' | 'meter' | 'tempo' | 'feel' | 'summary' | 'version' | 'updatedAt'
+>;
 
 /** What a tune shows at a glance. */
 export class TuneGlance implements Glance {
@@ -34,8 +40,8 @@ export class TuneGlance implements Glance {
   @ApiProperty() readonly version: number;
   @ApiProperty() readonly updatedAt: string;
 
-  constructor(tune: TuneEntity) {
-    const summary = tune.summary ?? summarize(tune);
+  constructor(tune: Glanced) {
+    const summary = tune.summary ?? noSummary;
     this.id = tune.id;
     this.title = tune.title;
     this.key = tune.key;

@@ -1,7 +1,13 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
-import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { IdPipe } from '../problem/id.pipe';
-import { TuneBody, TuneSave } from './tune.dto';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Query } from '@nestjs/common';
+import {
+  ApiCreatedResponse,
+  ApiNoContentResponse,
+  ApiOkResponse,
+  ApiQuery,
+  ApiTags,
+} from '@nestjs/swagger';
+import { IdPipe, MaybeIdPipe } from '../problem/id.pipe';
+import { TuneNew, TuneSave } from './tune.dto';
 import { TuneGlance, TuneView } from './tune.views';
 import { TunesService } from './tunes.service';
 
@@ -12,13 +18,14 @@ export class TunesController {
 
   @Get()
   @ApiOkResponse({ type: [TuneGlance] })
-  list(): Promise<TuneGlance[]> {
-    return this.tunes.list();
+  @ApiQuery({ name: 'after', required: false, type: String })
+  list(@Query('after', MaybeIdPipe) after: string | undefined): Promise<TuneGlance[]> {
+    return this.tunes.list(after);
   }
 
   @Post()
   @ApiCreatedResponse({ type: TuneView })
-  create(@Body() body: TuneBody): Promise<TuneView> {
+  create(@Body() body: TuneNew): Promise<TuneView> {
     return this.tunes.create(body);
   }
 

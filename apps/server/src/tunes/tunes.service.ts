@@ -9,9 +9,12 @@ import {
   positionsIn,
   readWritten,
   retyped,
+  TUNES_A_PAGE,
   storeArrangement,
   type ChartPlaces,
+  type ParsedChart,
   type StoredArrangement,
+  type TuneFields,
 } from '@drop-close/core';
 import { randomUUID } from 'node:crypto';
 import { ArrangementEntity } from '../arrangements/arrangement.entity';
@@ -19,14 +22,33 @@ import { setupToday } from '../arrangements/arrangement.views';
 import { InvalidBody } from '../problem/errors';
 import { ProfileService } from '../profile/profile.service';
 import { SoloEntity } from '../solos/solo.entity';
-import { VersionedStore, type StoredKind } from '../stored/versionedStore';
-import { SUMMARY_VERSION, summarize } from './summary';
-import { LONGEST_TITLE, TuneBody, TuneSave } from './tune.dto';
+import { unlessSame, VersionedStore, type StoredKind } from '../stored/versionedStore';
+import { SummariesService } from './summaries.service';
+import { summaryMeanwhile } from './summary';
+import { LONGEST_TITLE, TuneBody, TuneNew, TuneSave } from './tune.dto';
 import { TuneEntity } from './tune.entity';
-import { TuneGlance, TuneView } from './tune.views';
+import { TuneGlance, TuneView, type Glanced } from './tune.views';
 import { writtenChartOf } from './written';
 
 const COPY = ' (copy)';
+
+/** The columns of a glance. */
+const GLANCED = [
+  'id',
+  'title',
+  'key',
+  'meter',
+  'tempo',
+  'feel',
+  'summary',
+  'version',
+  'updated_at',
+] as const;
+
+/** A glance as the database gives it. */
+interface GlanceRow extends Omit<Glanced, 'updatedAt'> {
+  readonly updated_at: string | Date;
+}
 
 const TUNES: StoredKind<TuneEntity, TuneView> = {
   entity: TuneEntity,
@@ -43,27 +65,41 @@ export class TunesService {
   constructor(
     private readonly em: EntityManager,
     private readonly profiles: ProfileService,
+    private readonly summaries: SummariesService,
   ) {
     this.tunes = new VersionedStore(em, TUNES);
   }
 
-  async list(): Promise<TuneGlance[]> {
-    const tunes = await this.em.find(
-      TuneEntity,
-      { deletedAt: null },
-      { orderBy: { title: 'asc' } },
-    );
-    await this.refreshSummaries(tunes);
-    return tunes.map((tune) => new TuneGlance(tune));
+  /**
+   * The tunes by title, up to `TUNES_A_PAGE`; only what a list shows is read.
+   * @param after the last tune of the page before; the first page where none is given
+   */
+  async list(after: string | undefined): Promise<TuneGlance[]> {
+    const sql = `
+      select ${GLANCED.join(', ')} from tune
+      where deleted_at is null
+        and (?::uuid is null or (title, id) > (select title, id from tune where id = ?))
+      order by title, id limit ${TUNES_A_PAGE}`;
+    const values = [after ?? null, after ?? null];
+    const rows = (await this.em.getConnection().execute(sql, values)) as GlanceRow[];
+    return rows.map((row) => new TuneGlance({ ...row, updatedAt: new Date(row.updated_at) }));
   }
 
   read(id: string): Promise<TuneView> {
     return this.tunes.read(id);
   }
 
-  /** A new tune comes with one arrangement as its player begins, so that it can be voiced at once. */
-  async create(body: TuneBody): Promise<TuneView> {
-    const own = fields(body, () => firstWritten(body.text, parseMeter(body.meter)).places);
+  /**
+   * A new tune comes with one arrangement as its player begins, so that it can be voiced at once. One that
+   * was made by an earlier sending of the same is given again.
+   */
+  async create({ id, ...body }: TuneNew): Promise<TuneView> {
+    const made = id && (await this.em.findOne(TuneEntity, { id }, { populate: ['arrangements'] }));
+    if (made) return unlessSame(body, new TuneView(made));
+    const summary = await this.summaries.of(body);
+    const byText = () => firstWritten(body.text, parseMeter(body.meter)).places;
+    const parsed = parseChart(body.text, parseMeter(body.meter));
+    const own = { ...fields(body, parsed, byText), summary, ...(id && { id }) };
     const tune = this.em.create(TuneEntity, own, { partial: true });
     const { profile } = await this.profiles.read();
     const { chart } = readWritten(writtenChartOf(tune), parseMeter(tune.meter));
@@ -104,13 +140,21 @@ export class TunesService {
     );
   }
 
-  save(id: string, body: TuneSave): Promise<TuneView> {
-    return this.tunes.save(id, body, (tune) => {
+  /** Answers at once; the analysis for the tune's summary follows. */
+  async save(id: string, body: TuneSave): Promise<TuneView> {
+    const summary = { isOld: false };
+    const saved = await this.tunes.save(id, body, (tune) => {
       const seed = randomUUID().slice(0, 8);
       const before = writtenChartOf(tune);
+      const parsed = parseChart(body.text, parseMeter(body.meter));
       const byText = () => retyped(before, body.text, seed, parseMeter(body.meter)).places;
-      this.em.assign(tune, fields(body, byText));
+      const { text, meter, key } = tune;
+      summary.isOld = text !== body.text || meter !== body.meter || key !== body.key;
+      const meanwhile = summary.isOld ? summaryMeanwhile(parsed, tune.summary) : tune.summary;
+      this.em.assign(tune, { ...fields(body, parsed, byText), summary: meanwhile });
     });
+    if (summary.isOld) this.summaries.later(id);
+    return saved;
   }
 
   delete(id: string): Promise<void> {
@@ -120,21 +164,6 @@ export class TunesService {
   /** Takes a deletion back. */
   restore(id: string): Promise<TuneView> {
     return this.tunes.restore(id);
-  }
-
-  /**
-   * Summaries from before, or of an older analysis, are made anew and kept. In plain SQL, so that the
-   * version stays: the tune itself has not changed for those who have it open.
-   */
-  private async refreshSummaries(tunes: readonly TuneEntity[]): Promise<void> {
-    for (const tune of tunes) {
-      if (tune.summary?.version === SUMMARY_VERSION) continue;
-      const summary = summarize(tune);
-      const sql = 'update tune set summary = ? where id = ?';
-      await this.em.getConnection().execute(sql, [JSON.stringify(summary), tune.id]);
-      tune.summary = summary;
-    }
-    this.em.clear();
   }
 }
 
@@ -152,13 +181,16 @@ function behindOwn(
  * A body as it is stored. Where it says nothing of places, they are those of its text by itself; a title
  * in the text is the tune's.
  */
-function fields(body: TuneBody, byText: () => ChartPlaces) {
+function fields(
+  body: TuneBody,
+  { chart }: ParsedChart,
+  byText: () => ChartPlaces,
+): TuneFields & { places: ChartPlaces } {
   const { text, key, meter, tempo, feel } = body;
-  const { chart } = parseChart(text, parseMeter(meter));
   const places: ChartPlaces = body.places ? structuredClone(body.places) : byText();
   if (!placesFit(chart, places)) throw new InvalidBody([MISFIT]);
   const own = { title: chart.header.title ?? body.title.trim(), text, key, meter, tempo, feel };
-  return { ...own, places, summary: summarize(own) };
+  return { ...own, places };
 }
 
 const MISFIT = {

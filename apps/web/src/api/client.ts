@@ -1,25 +1,34 @@
+import { create } from 'zustand';
+import { keepAnswer, keptAnswer } from '../local/answers';
 import type {
   Profile,
   ProblemDetails,
   ArrangementFields,
   ArrangementView,
+  DoorView,
+  EnterFields,
   LickFields,
   LickView,
+  NewTuneFields,
+  PassphraseFields,
   ProfileView,
   SetFields,
   SetView,
   SoloFields,
   SoloView,
+  ThrownAway,
   TuneFields,
   TuneGlance,
+  TuneMoment,
+  TuneThen,
   TuneView,
 } from '@drop-close/core';
 
+/** Where the answer about a tune is kept. */
+export const tunePath = (id: string): string => `/tunes/${id}`;
+
 /** What of an answer that says no is used here. */
-export type Problem = Pick<
-  ProblemDetails,
-  'status' | 'title' | 'detail' | 'errors' | 'yours' | 'theirs'
->;
+export type Problem = Pick<ProblemDetails, 'status' | 'title' | 'detail' | 'errors' | 'theirs'>;
 
 /** The server answered, and said no. */
 export class Refusal extends Error {
@@ -28,37 +37,119 @@ export class Refusal extends Error {
   }
 }
 
-/** The server did not answer, or is not well: worth another try later. */
+/** The server or its database did not answer: worth another try later. */
 export class Unreachable extends Error {}
 
+/** The book has a passphrase that was not entered here; what is unsaved waits as if the server were away. */
+export class Locked extends Unreachable {}
+
+/** How long an answer is waited for, in ms. */
+const PATIENCE = 12_000;
+/** A gateway, or this server, that says that what stands behind it does not answer. Source: RFC 9110. */
+const AWAY: readonly number[] = [502, 503, 504];
+
+/** Whether the server answered when it was asked last, and whether it asks for the passphrase first. */
+export const useServer = create<{ readonly away: boolean; readonly locked: boolean }>(() => ({
+  away: false,
+  locked: false,
+}));
+
 async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
-  const init: RequestInit = { method };
+  try {
+    const answer = await ask<T>(method, path, body);
+    if (useServer.getState().away) useServer.setState({ away: false });
+    return answer;
+  } catch (error) {
+    noteFailure(error);
+    throw error;
+  }
+}
+
+function noteFailure(error: unknown): void {
+  if (error instanceof Locked) useServer.setState({ locked: true });
+  else if (useServer.getState().away !== error instanceof Unreachable) {
+    useServer.setState({ away: error instanceof Unreachable });
+  }
+}
+
+/** Asks, and keeps the answer for when the server is away. */
+async function readNow<T>(path: string): Promise<T> {
+  const answer = await request<T>('GET', path);
+  void keepAnswer(path, answer);
+  return answer;
+}
+
+/** Asks; while the server is away it gives the answer of the last time. */
+async function read<T>(path: string): Promise<T> {
+  try {
+    return await readNow<T>(path);
+  } catch (error) {
+    const kept = error instanceof Unreachable ? await keptAnswer(path) : undefined;
+    if (kept === undefined) throw error;
+    return kept as T;
+  }
+}
+
+async function ask<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const init: RequestInit = { method, signal: AbortSignal.timeout(PATIENCE) };
   if (body !== undefined) {
     init.body = JSON.stringify(body);
     init.headers = { 'content-type': 'application/json' };
   }
   const response = await fetch(`/api${path}`, init).catch((error: unknown) => {
-    throw new Unreachable(String(error));
+    const late = error instanceof DOMException && error.name === 'TimeoutError';
+    throw new Unreachable(
+      late ? 'The server has not answered in 12 seconds.' : 'The server does not answer.',
+    );
   });
-  if (response.status >= 500) throw new Unreachable(`The server answered ${response.status}.`);
+  if (AWAY.includes(response.status)) throw new Unreachable(await awayBecause(response));
+  if (response.status === 401) throw new Locked('This book has a passphrase: enter it first.');
   if (response.status === 204) return undefined as T;
   const answer: unknown = await response.json().catch(() => {
-    throw new Unreachable('The answer could not be read.');
+    // An answer that was cut off; a failure without one in words is still one.
+    if (response.ok) throw new Unreachable('The answer could not be read.');
+    return failureOf(response);
   });
   if (!response.ok) throw new Refusal(answer as Problem);
   return answer as T;
 }
 
+async function awayBecause(response: Response): Promise<string> {
+  const problem = (await response.json().catch(() => ({}))) as Partial<Problem>;
+  return problem.detail ?? `The server answered ${response.status}.`;
+}
+
+const failureOf = ({ status, statusText }: Response): Problem => ({
+  status,
+  title: statusText,
+  detail: `The server answered ${status}; nothing was stored.`,
+});
+
 export const api = {
-  tunes: () => request<TuneGlance[]>('GET', '/tunes'),
-  tune: (id: string) => request<TuneView>('GET', `/tunes/${id}`),
-  createTune: (fields: TuneFields) => request<TuneView>('POST', '/tunes', fields),
+  health: () => request<object>('GET', '/health'),
+  /** One page of the tunes; the next one begins after the last of it. */
+  tunes: (after?: string) =>
+    read<TuneGlance[]>(after === undefined ? '/tunes' : `/tunes?after=${after}`),
+  /** As the server has it now, and not as it was kept here. */
+  tune: (id: string) => readNow<TuneView>(tunePath(id)),
+  /** As the server had it last, as far as this browser knows. */
+  keptTune: (id: string) => keptAnswer(tunePath(id)) as Promise<TuneView | undefined>,
+  keepTune: (tune: TuneView) => keepAnswer(tunePath(tune.id), tune),
+  door: () => request<DoorView>('GET', '/door'),
+  enter: (fields: EnterFields) => request<undefined>('POST', '/door/enter', fields),
+  leave: () => request<undefined>('POST', '/door/leave'),
+  setPassphrase: (fields: PassphraseFields) => request<undefined>('PUT', '/door', fields),
+  takePassphraseOff: (fields: EnterFields) => request<undefined>('DELETE', '/door', fields),
+  history: (id: string) => request<TuneMoment[]>('GET', `/tunes/${id}/history`),
+  tuneThen: (id: string, at: string) => request<TuneThen>('GET', `/tunes/${id}/history/${at}`),
+  trash: () => request<ThrownAway[]>('GET', '/trash'),
+  createTune: (fields: NewTuneFields) => request<TuneView>('POST', '/tunes', fields),
   saveTune: (id: string, fields: TuneFields, version: number) =>
     request<TuneView>('PUT', `/tunes/${id}`, { ...fields, version }),
   deleteTune: (id: string) => request<undefined>('DELETE', `/tunes/${id}`),
   copyTune: (id: string) => request<TuneView>('POST', `/tunes/${id}/copy`),
   restoreTune: (id: string) => request<TuneView>('POST', `/tunes/${id}/restore`),
-  sets: () => request<SetView[]>('GET', '/sets'),
+  sets: () => read<SetView[]>('/sets'),
   createSet: (fields: SetFields) => request<SetView>('POST', '/sets', fields),
   saveSet: ({ id, ...body }: SetView) => request<SetView>('PUT', `/sets/${id}`, body),
   deleteSet: (id: string) => request<undefined>('DELETE', `/sets/${id}`),
@@ -70,16 +161,18 @@ export const api = {
     request<ArrangementView>('POST', `/tunes/${tuneId}/arrangements`, fields),
   saveArrangement: (id: string, fields: ArrangementFields, version: number) =>
     request<ArrangementView>('PUT', `/arrangements/${id}`, { ...fields, version }),
-  solos: (tuneId: string) => request<SoloView[]>('GET', `/tunes/${tuneId}/solos`),
+  solos: (tuneId: string) => read<SoloView[]>(`/tunes/${tuneId}/solos`),
   createSolo: (tuneId: string, fields: SoloFields) =>
     request<SoloView>('POST', `/tunes/${tuneId}/solos`, fields),
   saveSolo: ({ id, tuneId, ...body }: SoloView) => request<SoloView>('PUT', `/solos/${id}`, body),
   deleteSolo: (id: string) => request<undefined>('DELETE', `/solos/${id}`),
-  licks: () => request<LickView[]>('GET', '/licks'),
+  licks: () => read<LickView[]>('/licks'),
   createLick: (fields: LickFields) => request<LickView>('POST', '/licks', fields),
   saveLick: ({ id, ...body }: LickView) => request<LickView>('PUT', `/licks/${id}`, body),
   deleteLick: (id: string) => request<undefined>('DELETE', `/licks/${id}`),
   restoreLick: (id: string) => request<LickView>('POST', `/licks/${id}/restore`),
+  restoreArrangement: (id: string) =>
+    request<ArrangementView>('POST', `/arrangements/${id}/restore`),
   restoreSolo: (id: string) => request<SoloView>('POST', `/solos/${id}/restore`),
 };
 

@@ -1,11 +1,16 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { App as AntApp, ConfigProvider } from 'antd';
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { BookPage } from '../book/BookPage';
+import { useServer } from '../api/client';
+import { startKeeping } from '../document/startKeeping';
 import { startProfileSync } from '../profile/profileSync';
+import { DoorPage } from './DoorPage';
 import { useLight } from './light';
+import { keepApplication } from './newVersion';
 import { NotFound } from './NotFound';
+import { ScreenBoundary } from './ScreenBoundary';
 import { Shell } from './Shell';
 import { themeOf } from './theme';
 import { useReducedMotion } from './useReducedMotion';
@@ -18,37 +23,63 @@ const CompPage = lazy(() => import('../comp/CompPage'));
 const StandPage = lazy(() => import('../stand/StandPage'));
 
 const queries = new QueryClient({
-  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
+  // Asked also where the browser thinks there is no network: the server may be on this machine, and what is
+  // kept here answers where it is not.
+  defaultOptions: {
+    queries: { retry: 1, refetchOnWindowFocus: false, networkMode: 'always' },
+    mutations: { networkMode: 'always' },
+  },
 });
+
+function Screens() {
+  return (
+    <Routes>
+      <Route element={<Shell />}>
+        <Route index element={<Navigate to="/book" replace />} />
+        <Route path="book" element={screen('The book', <BookPage />)} />
+        <Route path="player" element={screen('Hands and instrument', <ProfilePage />)} />
+        <Route path="tune/:id" element={screen('The tune', <TunePage />)}>
+          <Route index element={<Navigate to="voice" replace />} />
+          <Route path="chart" element={screen('Chart', <ChartPage />)} />
+          <Route path="voice" element={screen('Voice', <VoicePage />)} />
+          <Route path="comp" element={screen('Comp', <CompPage />)} />
+          <Route path="stand" element={screen('Stand', <StandPage />)} />
+        </Route>
+        <Route path="*" element={<NotFound />} />
+      </Route>
+    </Routes>
+  );
+}
+
+const screen = (name: string, page: ReactNode): ReactNode => (
+  <ScreenBoundary screen={name}>{page}</ScreenBoundary>
+);
+
+/** Lists that came from what is kept here are asked for again once the server answers. */
+const askAgainWhenBack = (): (() => void) =>
+  useServer.subscribe(({ away, locked }, before) => {
+    const isBack = (before.away && !away) || (before.locked && !locked);
+    if (isBack) void queries.invalidateQueries();
+  });
 
 export function App() {
   const light = useLight((state) => state.light);
   const still = useReducedMotion();
+  const locked = useServer((state) => state.locked);
   useEffect(() => {
     document.documentElement.dataset['light'] = light;
   }, [light]);
   useEffect(startProfileSync, []);
+  useEffect(startKeeping, []);
+  useEffect(keepApplication, []);
+  useEffect(askAgainWhenBack, []);
   return (
     <ConfigProvider theme={themeOf(light, still)}>
       <AntApp component={false}>
         <QueryClientProvider client={queries}>
           <BrowserRouter>
             <Suspense fallback={<p className="quiet page">Opening…</p>}>
-              <Routes>
-                <Route element={<Shell />}>
-                  <Route index element={<Navigate to="/book" replace />} />
-                  <Route path="book" element={<BookPage />} />
-                  <Route path="player" element={<ProfilePage />} />
-                  <Route path="tune/:id" element={<TunePage />}>
-                    <Route index element={<Navigate to="voice" replace />} />
-                    <Route path="chart" element={<ChartPage />} />
-                    <Route path="voice" element={<VoicePage />} />
-                    <Route path="comp" element={<CompPage />} />
-                    <Route path="stand" element={<StandPage />} />
-                  </Route>
-                  <Route path="*" element={<NotFound />} />
-                </Route>
-              </Routes>
+              {locked ? <DoorPage /> : <Screens />}
             </Suspense>
           </BrowserRouter>
         </QueryClientProvider>

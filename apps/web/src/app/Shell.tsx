@@ -2,6 +2,7 @@ import { BulbOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { Link, NavLink, Outlet } from 'react-router';
 import { useLight } from './light';
+import { NewVersionNote } from './NewVersionNote';
 
 /** What stands round every screen: the name, and the light. */
 export function Shell() {
@@ -14,6 +15,7 @@ export function Shell() {
           Drop Close
         </Link>
         <div className="shell-place" id="shell-place" />
+        <NewVersionNote />
         <NavLink to="/player" className="shell-link">
           Hands and instrument
         </NavLink>

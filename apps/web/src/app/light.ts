@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { safeStorage } from '../ui/safeStorage';
 import type { Light } from './theme';
 
 interface LightState {
@@ -16,6 +17,6 @@ export const useLight = create<LightState>()(
         set(({ light }) => ({ light: light === 'house' ? 'stage' : 'house' }));
       },
     }),
-    { name: 'drop-close light', partialize: ({ light }) => ({ light }) },
+    { name: 'drop-close light', partialize: ({ light }) => ({ light }), storage: safeStorage() },
   ),
 );

@@ -1,4 +1,4 @@
-import type { SetView, TuneGlance } from '@drop-close/core';
+import type { SetView } from '@drop-close/core';
 import { PlusOutlined } from '@ant-design/icons';
 import {
   DndContext,
@@ -13,26 +13,39 @@ import {
   type UniqueIdentifier,
 } from '@dnd-kit/core';
 import { sortableKeyboardCoordinates } from '@dnd-kit/sortable';
-import { Alert, Button, type MenuProps } from 'antd';
+import { Alert, Button, Dropdown } from 'antd';
 import { lazy, Suspense, useState } from 'react';
+import { useServer } from '../api/client';
 import { useSearchParams } from 'react-router';
 import { spokenDrag } from '../ui/spokenDrag';
-import { BookFiltersBar } from './BookFiltersBar';
-import { FILTER_NAMES, filterTunes, optionsOf, type BookFilters } from './filters';
-import { moved, withTune, withoutPlace } from './order';
-import { SetHead } from './SetHead';
+import { SetDesk, TuneDesk } from './BookDesks';
+import { moved, withTune } from './order';
+import { NotYetInBook } from './NotYetInBook';
+import { PassphraseSheet } from './PassphraseSheet';
 import { SetList } from './SetList';
-import { SetTable, TuneTable } from './TuneTable';
+import { ThrownAwaySheet } from './ThrownAwaySheet';
 import { useBook, type Book } from './useBook';
 import './book.css';
 
 const EtudeMaker = lazy(() => import('../etude/EtudeMaker'));
 
+type Sheet = 'thrown away' | 'passphrase';
+
+const MORE = [
+  { key: 'thrown away', label: 'Thrown away' },
+  { key: 'passphrase', label: 'Passphrase' },
+];
+
 /** The tunes and sets: find one, open one, put them in order, throw one away and take that back. */
 export function BookPage() {
   const book = useBook();
   const [etude, setEtude] = useState(false);
+  const [sheet, setSheet] = useState<Sheet>();
+  const close = (): void => {
+    setSheet(undefined);
+  };
   const { tunes, sets, createTune } = book;
+  const away = useServer((state) => state.away);
   const [parameters] = useSearchParams();
   const setId = parameters.get('set') ?? undefined;
   const set = sets.data?.find(({ id }) => id === setId);
@@ -44,6 +57,17 @@ export function BookPage() {
     <main className="page book">
       <div className="book-head">
         <h1>The book</h1>
+        <Dropdown
+          menu={{
+            items: MORE,
+            onClick: ({ key }) => {
+              setSheet(key as Sheet);
+            },
+          }}
+          trigger={['click']}
+        >
+          <Button type="text">More</Button>
+        </Dropdown>
         <Button
           onClick={() => {
             setEtude(true);
@@ -62,6 +86,15 @@ export function BookPage() {
           New tune
         </Button>
       </div>
+      {away && tunes.data && (
+        <Alert
+          type="warning"
+          title="The server does not answer"
+          description="You see the book as it was when it answered last. What you change is kept in this browser and sent when it is back."
+          action={<Button onClick={() => void tunes.refetch()}>Try again</Button>}
+        />
+      )}
+      <NotYetInBook />
       {tunes.isError && (
         <Alert
           type="warning"
@@ -99,6 +132,8 @@ export function BookPage() {
           </div>
         </DndContext>
       )}
+      <ThrownAwaySheet open={sheet === 'thrown away'} onClose={close} />
+      <PassphraseSheet open={sheet === 'passphrase'} onClose={close} />
       {etude && (
         <Suspense>
           <EtudeMaker
@@ -136,110 +171,4 @@ function drop({ active, over }: DragEndEvent, book: Book, set: SetView | undefin
   if (what === 'place' && onto === 'place' && set && id !== target) {
     book.changeSet(moved(set, Number(id), Number(target)));
   }
-}
-
-/** All tunes, and what is looked for among them; the search stands in the address. */
-function TuneDesk({ book, tunes }: { book: Book; tunes: readonly TuneGlance[] }) {
-  const [parameters, setParameters] = useSearchParams();
-  const filters: BookFilters = Object.fromEntries(
-    FILTER_NAMES.flatMap((name) => {
-      const value = parameters.get(name);
-      return value === null ? [] : [[name, value]];
-    }),
-  );
-  const found = filterTunes(tunes, filters);
-  return (
-    <div className="book-tunes">
-      <BookFiltersBar
-        filters={filters}
-        options={optionsOf(tunes)}
-        onChange={(change) => {
-          // The address as it is now: another change may have come since this was drawn.
-          const next = new URLSearchParams(window.location.search);
-          for (const [name, value] of Object.entries<string | undefined>(change)) {
-            if (value === undefined) next.delete(name);
-            else next.set(name, value);
-          }
-          setParameters(next, { replace: true });
-        }}
-        onClear={() => {
-          setParameters({}, { replace: true });
-        }}
-      />
-      {found.length > 0 ? (
-        <TuneTable tunes={found} menuOf={(tune) => tuneMenu(book, tune)} />
-      ) : (
-        <p className="quiet">No tune of the book is like that.</p>
-      )}
-    </div>
-  );
-}
-
-function SetDesk({ book, set, tunes }: { book: Book; set: SetView; tunes: readonly TuneGlance[] }) {
-  return (
-    <div className="book-tunes">
-      <SetHead
-        set={set}
-        onRename={(name) => {
-          book.changeSet({ ...set, name });
-        }}
-        onRemove={() => {
-          book.removeSet.mutate(set);
-        }}
-      />
-      {set.tuneIds.length > 0 ? (
-        <SetTable
-          set={set}
-          tunes={tunes}
-          menuOf={(tune, place = 0) => ({
-            items: [
-              {
-                key: 'out of set',
-                label: 'Take out of this set',
-                onClick: () => {
-                  book.changeSet(withoutPlace(set, place));
-                },
-              },
-              ...(tuneMenu(book, tune).items ?? []),
-            ],
-          })}
-        />
-      ) : (
-        <p className="quiet">
-          This set is empty. Go to All tunes and drag tunes on its name, or choose it from a tune’s
-          menu.
-        </p>
-      )}
-    </div>
-  );
-}
-
-function tuneMenu({ sets, changeSet, copyTune, removeTune }: Book, tune: TuneGlance): MenuProps {
-  const all = sets.data ?? [];
-  const into = all.map((set) => ({
-    key: set.id,
-    label: set.name,
-    onClick: () => {
-      changeSet(withTune(set, tune.id));
-    },
-  }));
-  return {
-    items: [
-      ...(into.length ? [{ key: 'into', label: 'Put into set', children: into }] : []),
-      {
-        key: 'copy',
-        label: 'Copy this tune',
-        onClick: () => {
-          copyTune.mutate(tune);
-        },
-      },
-      {
-        key: 'out',
-        label: 'Take out of the book',
-        onClick: () => {
-          removeTune.mutate(tune);
-        },
-      },
-    ],
-  };
 }

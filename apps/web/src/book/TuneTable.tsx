@@ -3,13 +3,16 @@ import { useDraggable } from '@dnd-kit/core';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import type { MenuProps } from 'antd';
-import type { ReactNode } from 'react';
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { RowHandle, TuneCells } from './TuneRow';
 
 type MenuOf = (tune: TuneGlance, place?: number) => MenuProps;
 
 /** The tunes of the book; each can be dragged on a set. */
-export function TuneTable({ tunes, menuOf }: { tunes: readonly TuneGlance[]; menuOf: MenuOf }) {
+export function TuneTable(props: TuneTableProps) {
+  const { tunes, menuOf } = props;
+  if (tunes.length > WINDOWED_FROM) return <LongTable {...props} />;
   return (
     <Table>
       {tunes.map((tune) => (
@@ -18,6 +21,58 @@ export function TuneTable({ tunes, menuOf }: { tunes: readonly TuneGlance[]; men
     </Table>
   );
 }
+
+interface TuneTableProps {
+  readonly tunes: readonly TuneGlance[];
+  readonly menuOf: MenuOf;
+}
+
+/** From here on only the rows in sight are on the page. */
+const WINDOWED_FROM = 180;
+/** The height of a row before it is measured, in pixels. */
+const ROW_HEIGHT = 53;
+/** Rows above and below those in sight. */
+const BEYOND = 12;
+
+function LongTable({ tunes, menuOf }: TuneTableProps) {
+  'use no memo'; // The virtualizer is the same object while what it says changes.
+  const table = useRef<HTMLDivElement>(null);
+  const [scrollMargin, setScrollMargin] = useState(0);
+  useLayoutEffect(() => {
+    const { top = 0 } = table.current?.getBoundingClientRect() ?? {};
+    setScrollMargin(top + window.scrollY);
+  }, []);
+  const rows = useWindowVirtualizer({
+    count: tunes.length,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: BEYOND,
+    scrollMargin,
+    getItemKey: (at) => tunes[at]!.id,
+  });
+  const inSight = rows.getVirtualItems();
+  const above = (inSight[0]?.start ?? scrollMargin) - scrollMargin;
+  const below = rows.getTotalSize() - ((inSight.at(-1)?.end ?? scrollMargin) - scrollMargin);
+  return (
+    <div ref={table}>
+      <Table count={tunes.length}>
+        <Space height={above} />
+        {inSight.map(({ index }) => {
+          const tune = tunes[index]!;
+          return <DraggableRow key={tune.id} tune={tune} menu={menuOf(tune)} />;
+        })}
+        <Space height={below} />
+      </Table>
+    </div>
+  );
+}
+
+/** In place of rows out of sight. */
+const Space = ({ height }: { height: number }) =>
+  height > 0 && (
+    <tr aria-hidden>
+      <td colSpan={7} style={{ height, padding: 0, border: 0 }} />
+    </tr>
+  );
 
 /** The tunes of a set in playing order; dragging one moves it. */
 export function SetTable({
@@ -48,9 +103,10 @@ export function SetTable({
   );
 }
 
-function Table({ children }: { children: ReactNode }) {
+/** @param count of all rows, where not all of them are on the page */
+function Table({ children, count }: { children: ReactNode; count?: number }) {
   return (
-    <table className="book-table">
+    <table className="book-table" aria-rowcount={count}>
       <thead>
         <tr>
           <th scope="col">

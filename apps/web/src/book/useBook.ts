@@ -3,8 +3,11 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { createElement } from 'react';
 import { useNavigate } from 'react-router';
-import { api } from '../api/client';
+import { api, Unreachable } from '../api/client';
+import { newTuneHere } from '../document/newTune';
+import { profileNow } from '../profile/profileStore';
 import { useKeptRows } from '../saving/useKeptRows';
+import { useTunes } from './useTunes';
 
 const BLANK: TuneFields = {
   title: 'New tune',
@@ -16,6 +19,16 @@ const BLANK: TuneFields = {
 };
 const NEW_SET = 'New set';
 
+/** While the server is away the tune begins in this browser. @returns its id */
+async function newTune(): Promise<string> {
+  try {
+    return (await api.createTune(BLANK)).id;
+  } catch (error) {
+    if (!(error instanceof Unreachable)) throw error;
+    return newTuneHere(BLANK, profileNow());
+  }
+}
+
 const nameOfSet = ({ name }: SetView): string => name;
 
 /** The tunes and sets, and all that is done with them. */
@@ -23,7 +36,7 @@ export function useBook() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const { notification } = App.useApp();
-  const tunes = useQuery({ queryKey: ['tunes'], queryFn: api.tunes, refetchOnMount: 'always' });
+  const tunes = useTunes();
   const sets = useQuery({ queryKey: ['sets'], queryFn: api.sets, refetchOnMount: 'always' });
   const refresh = (what: 'tunes' | 'sets') => queries.invalidateQueries({ queryKey: [what] });
   const onError = (error: Error): void => {
@@ -39,8 +52,8 @@ export function useBook() {
   };
 
   const createTune = useMutation({
-    mutationFn: () => api.createTune(BLANK),
-    onSuccess: (tune) => navigate(`/tune/${tune.id}/chart`),
+    mutationFn: newTune,
+    onSuccess: (id) => navigate(`/tune/${id}/chart`),
     onError,
   });
   const copyTune = useMutation({

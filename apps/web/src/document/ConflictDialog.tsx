@@ -1,9 +1,9 @@
-import { familyOf } from '@drop-close/core';
+import { familyOf, inList } from '@drop-close/core';
 import { Button, Modal } from 'antd';
 import { useNavigate } from 'react-router';
-import { api } from '../api/client';
+import { conflictWords } from './conflictWords';
+import { createWhole } from './keepAsNew';
 import { saveNow } from './tuneSaving';
-import { arrangementFields, tuneFields } from './convert';
 import { useDocument, useStoredTune } from './store';
 import type { TuneDocument } from './types';
 
@@ -13,7 +13,7 @@ export function ConflictDialog() {
   const state = useDocument((document) => document.save);
   const navigate = useNavigate();
   if (state.kind !== 'conflict') return null;
-  const { theirs, origin } = state;
+  const { theirs, origin, conflicts } = state;
   const settleOn = (document: TuneDocument, other: TuneDocument): void => {
     const { dispatch, markStored, setSave } = useDocument.getState();
     markStored(theirs, origin);
@@ -23,13 +23,9 @@ export function ConflictDialog() {
     void saveNow();
   };
   const keepBoth = async (): Promise<void> => {
-    const copy = await api.createTune({ ...tuneFields(mine), title: `${mine.title} (mine)` });
-    const [arrangement] = copy.arrangements;
-    if (arrangement) {
-      await api.saveArrangement(arrangement.id, arrangementFields(mine), arrangement.version);
-    }
+    const id = await createWhole({ ...mine, title: `${mine.title} (mine)` });
     settleOn(theirs, mine);
-    await navigate(`/tune/${copy.id}/chart`);
+    await navigate(`/tune/${id}/chart`);
   };
   return (
     <Modal
@@ -60,8 +56,9 @@ export function ConflictDialog() {
         </Button>,
       ]}
     >
+      <p>Both changed {inList(conflictWords(conflicts))}. All else would fit together.</p>
       <p>Nothing is lost either way: the one you do not take stays one undo away.</p>
-      <div className="conflict">
+      <div className="two-versions">
         <Version name="Mine, here" document={mine} />
         <Version name="The other, stored" document={theirs} />
       </div>

@@ -28,6 +28,16 @@ const originOf = (tune: TuneView, arrangement: ArrangementView): Origin => ({
   arrangementVersion: arrangement.version,
 });
 
+/** A tune as the server has it once a document is saved: what is worked out from it follows later. */
+export function withSaved(tune: TuneView, document: TuneDocument, origin: Origin): TuneView {
+  const arrangements = tune.arrangements.map((each) =>
+    each.id === origin.arrangementId
+      ? { ...each, ...arrangementFields(document), version: origin.arrangementVersion }
+      : each,
+  );
+  return { ...tune, ...tuneFields(document), version: origin.tuneVersion, arrangements };
+}
+
 export const tuneFields = (document: TuneDocument): Required<TuneFields> => ({
   title: document.title,
   text: document.text,

@@ -1,6 +1,6 @@
 import type { ArrangementView, TuneView } from '@drop-close/core';
 import { Refusal, Unreachable } from '../api/client';
-import { keepCopy, readCopy, type LocalCopy } from './localCopy';
+import type { KeptEdit } from './keptEdits';
 import { openTune } from './openTune';
 import { saveDocument } from './saver';
 import { tuneOf } from '../testing/tunes';
@@ -36,6 +36,10 @@ function server(change: object = {}) {
   return {
     calls,
     tune: () => Promise.resolve(view({ text: '| Theirs |' })),
+    createTune: ({ id }: { id?: string }): Promise<TuneView> => {
+      calls.push(`new ${id ?? ''}`);
+      return Promise.resolve(view({ version: 1 }));
+    },
     saveTune: (_: string, { text }: { text: string }, version: number): Promise<TuneView> => {
       calls.push(`tune ${version} ${text}`);
       return Promise.resolve(view({ version: version + 1 }));
@@ -76,10 +80,23 @@ describe('saving', () => {
   it('brings the other version along on a conflict', async () => {
     const api = server({ saveTune: () => Promise.reject(conflict) });
     expect(await saveDocument(api, edited, tune, origin)).toMatchObject({
-      kind: 'conflict',
+      kind: 'stale',
       theirs: { text: '| Theirs |' },
       origin: { tuneVersion: 2 },
     });
+  });
+
+  it('makes a tune that is not in the book yet, and then sends what was done to it', async () => {
+    const api = server();
+    const fresh = { ...origin, tuneVersion: 0 };
+    expect(await saveDocument(api, both, tune, fresh)).toMatchObject({ kind: 'saved' });
+    expect(api.calls).toEqual(['new t', 'tune 1 | F6 |', 'arrangement 2']);
+  });
+
+  it('says that the tune is gone', async () => {
+    const gone = new Refusal({ status: 404, title: 'Not Found', detail: 'There is no tune' });
+    const api = server({ saveTune: () => Promise.reject(gone) });
+    expect(await saveDocument(api, edited, tune, origin)).toEqual({ kind: 'gone' });
   });
 
   it('repeats the first reason of a refusal', async () => {
@@ -99,14 +116,10 @@ describe('saving', () => {
 
 describe('opening', () => {
   const stored = view({ text: tune.text });
-  const copy = (change: Partial<LocalCopy> = {}): LocalCopy => ({
-    document: edited,
-    stored: tune,
-    origin,
-    unsaved: true,
-    ...change,
-  });
-  const api = { tune: () => Promise.resolve(stored) };
+  const copy: KeptEdit = { document: edited, stored: tune, origin, tab: 'x', at: 1 };
+  const none = { keptTune: () => Promise.resolve(undefined) };
+  const api = { ...none, tune: () => Promise.resolve(stored) };
+  const away = { ...none, tune: () => Promise.reject(new Unreachable()) };
 
   it('takes the stored tune where this browser has kept nothing', async () => {
     expect(await openTune(api, 't', undefined)).toMatchObject({
@@ -116,7 +129,7 @@ describe('opening', () => {
   });
 
   it('brings back what this browser kept while the server was away', async () => {
-    expect(await openTune(api, 't', copy())).toMatchObject({
+    expect(await openTune(api, 't', copy)).toMatchObject({
       document: edited,
       stored: tune,
       origin: { tuneVersion: 2 },
@@ -124,69 +137,54 @@ describe('opening', () => {
     });
   });
 
-  it('offers both where the stored tune has changed meanwhile', async () => {
-    const elsewhere = { tune: () => Promise.resolve(view({ text: '| Theirs |' })) };
-    expect(await openTune(elsewhere, 't', copy())).toMatchObject({
-      document: edited,
-      save: { kind: 'conflict', theirs: { text: '| Theirs |' } },
+  const elsewhere = (change: Partial<TuneView>) => ({
+    ...none,
+    tune: () => Promise.resolve(view({ text: tune.text, ...change })),
+  });
+
+  it('brings it together with what was stored elsewhere meanwhile', async () => {
+    expect(await openTune(elsewhere({ tempo: 90 }), 't', copy)).toMatchObject({
+      document: { text: edited.text, tempo: 90 },
+      stored: { text: tune.text, tempo: 90 },
+      save: { kind: 'saving' },
     });
   });
 
-  it('opens from the copy while the server is away', async () => {
-    const away = { tune: () => Promise.reject(new Unreachable()) };
-    expect(await openTune(away, 't', copy())).toMatchObject({
+  it('offers both where both changed the same', async () => {
+    const other = await openTune(elsewhere({ text: '| Am7 |' }), 't', copy);
+    expect(other).toMatchObject({
+      document: edited,
+      save: { kind: 'conflict', theirs: { text: '| Am7 |' }, conflicts: [{ path: 'text' }] },
+    });
+  });
+
+  it('opens from what is kept here while the server is away', async () => {
+    expect(await openTune(away, 't', copy)).toMatchObject({
       document: edited,
       save: { kind: 'offline' },
+    });
+    const kept = { ...away, keptTune: () => Promise.resolve(stored) };
+    expect(await openTune(kept, 't', undefined)).toMatchObject({
+      document: tune,
+      save: { kind: 'saved' },
     });
     await expect(openTune(away, 't', undefined)).rejects.toThrow(Unreachable);
   });
 
-  it('does not trust a copy that cannot be read', () => {
-    const storage = new Shelf(10_000);
-    keepCopy(copy(), storage);
-    expect(readCopy('t', storage)).toEqual(copy());
-    for (const broken of ['{"document"', '{}', 'null']) {
-      storage.setItem(storage.key(0) ?? '', broken);
-      expect(readCopy('t', storage)).toBeUndefined();
-    }
+  it('says that the tune is gone, and has the edit in hand', async () => {
+    const gone = new Refusal({ status: 404, title: 'Not Found', detail: 'There is no tune' });
+    const without = { ...none, tune: () => Promise.reject(gone) };
+    expect(await openTune(without, 't', copy)).toMatchObject({
+      document: edited,
+      save: { kind: 'gone' },
+    });
+    await expect(openTune(without, 't', undefined)).rejects.toThrow('There is no tune');
   });
 
-  it('makes room in a full store by the copies the server has whole, never by unsaved work', () => {
-    const named = (tuneId: string, unsaved: boolean): LocalCopy =>
-      copy({ origin: { ...origin, tuneId }, unsaved });
-    const storage = new Shelf(JSON.stringify(copy()).length * 2.5);
-    keepCopy(named('kept', true), storage);
-    keepCopy(named('whole', false), storage);
-    keepCopy(named('new', true), storage);
-    expect(readCopy('kept', storage)?.unsaved).toBe(true);
-    expect(readCopy('whole', storage)).toBeUndefined();
-    expect(readCopy('new', storage)?.unsaved).toBe(true);
+  it('opens a new tune that only this browser has', async () => {
+    const gone = new Refusal({ status: 404, title: 'Not Found', detail: 'There is no tune' });
+    const without = { ...none, tune: () => Promise.reject(gone) };
+    const fresh = { ...copy, origin: { ...origin, tuneVersion: 0 } };
+    expect(await openTune(without, 't', fresh)).toMatchObject({ save: { kind: 'saving' } });
   });
 });
-
-/** A browser's store that holds so many characters. */
-class Shelf implements Storage {
-  private readonly items = new Map<string, string>();
-  constructor(private readonly room: number) {}
-  get length(): number {
-    return this.items.size;
-  }
-  key(index: number): string | null {
-    return [...this.items.keys()][index] ?? null;
-  }
-  getItem(name: string): string | null {
-    return this.items.get(name) ?? null;
-  }
-  setItem(name: string, value: string): void {
-    const others = [...this.items].filter(([other]) => other !== name);
-    const used = others.reduce((sum, [, text]) => sum + text.length, 0);
-    if (used + value.length > this.room) throw new Error('QuotaExceededError');
-    this.items.set(name, value);
-  }
-  removeItem(name: string): void {
-    this.items.delete(name);
-  }
-  clear(): void {
-    this.items.clear();
-  }
-}

@@ -1,3 +1,4 @@
+import type { Conflict } from '@drop-close/core';
 import { create } from 'zustand';
 import { edit, groupOf, type DocumentAction } from './actions';
 import { advance, begin, redo, undo, type History } from '../saving/history';
@@ -8,10 +9,17 @@ import type { Origin, TuneDocument, TuneInHand } from './types';
 export type SaveState =
   | { readonly kind: 'saved' }
   | { readonly kind: 'saving' }
-  /** Kept in this browser until the server answers again. */
+  /** The server does not answer; kept in this browser as far as that can be. */
   | { readonly kind: 'offline' }
   | { readonly kind: 'refused'; readonly detail: string }
-  | { readonly kind: 'conflict'; readonly theirs: TuneDocument; readonly origin: Origin };
+  /** The tune is not in the book any more; the edits are kept here. */
+  | { readonly kind: 'gone' }
+  | {
+      readonly kind: 'conflict';
+      readonly theirs: TuneDocument;
+      readonly origin: Origin;
+      readonly conflicts: readonly Conflict[];
+    };
 
 export interface DocumentState {
   readonly history: History<TuneDocument> | undefined;

@@ -20,6 +20,9 @@ export interface TuneInHand extends Omit<TuneDocument, 'setup'> {
   readonly positions: Positions;
 }
 
+/** A tune that the server has not made yet: its versions count from 0. */
+export const isNew = ({ tuneVersion }: Origin): boolean => tuneVersion === 0;
+
 /** Where a document lives on the server, and the versions its stored form has. */
 export interface Origin {
   readonly tuneId: string;

@@ -2,6 +2,7 @@ import type { Part } from '@drop-close/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { sameAgain, type Passes } from './passes';
+import { safeStorage } from '../ui/safeStorage';
 
 /** `chorus`: as much as is looped, counted in. */
 export type Playing = 'chorus' | 'bar' | 'chord' | 'change' | 'voice';
@@ -74,6 +75,7 @@ export const usePlayer = create<PlayerState>()(
     }),
     {
       name: 'drop-close listening',
+      storage: safeStorage(),
       partialize: ({ countIn: counts, loop, volume }) => ({ countIn: counts, loop, volume }),
       // A part that is new has no loudness in what this browser kept.
       merge: (kept, fresh) => {

@@ -3,8 +3,8 @@ const SETTLE = 500;
 /** Between tries while the server is away, in ms. */
 const RETRY = 2500;
 
-/** How a send went. What was refused, or stands against another version, waits for the player. */
-export type SendOutcome = 'saved' | 'unreachable' | 'refused' | 'conflict';
+/** How a send went. What was refused, or stands against another version, or has no place, waits for the player. */
+export type SendOutcome = 'saved' | 'unreachable' | 'refused' | 'gone' | 'conflict';
 
 /** Something that is kept saved: in this browser at once, where it has a copy there, on the server when the hand rests. */
 export interface Saved {

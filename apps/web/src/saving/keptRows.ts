@@ -13,10 +13,18 @@ export interface RowStore<T extends Row> {
   readonly save: (row: T) => Promise<T>;
   /** Shows a row as it is in hand, or as it is stored by now. */
   readonly show: (row: T) => void;
+  /** Keeps a row that is not saved in this browser, with what it was before; none forgets it. */
+  readonly keep: (id: string, unsaved: Unsaved<T> | undefined) => void;
   /** Says why a row is not saved; one that the server refused is not tried again. */
   readonly tell: (why: string) => void;
   /** Two places changed a row: the stored one is shown, and the player may take `mine` after all. */
   readonly conflict: (mine: T, takeMine: () => void) => void;
+}
+
+/** A row as it was before it was changed, and as it is in hand. */
+export interface Unsaved<T> {
+  readonly before: T;
+  readonly row: T;
 }
 
 interface Kept<T> {
@@ -50,7 +58,9 @@ export class KeptRows<T extends Row> {
         {
           unsaved: () => !sameContent(kept.inHand, kept.stored),
           waiting: () => false,
-          keepHere: () => undefined,
+          keepHere: () => {
+            this.keepHere(kept);
+          },
           send: () => this.send(kept),
           show: (state) => {
             if (state === 'offline') this.store.tell(AWAY);
@@ -62,6 +72,11 @@ export class KeptRows<T extends Row> {
     };
     this.kept.set(row.id, kept);
     return kept;
+  }
+
+  private keepHere({ inHand, stored }: Kept<T>): void {
+    const isSaved = sameContent(inHand, stored);
+    this.store.keep(inHand.id, isSaved ? undefined : { before: stored, row: inHand });
   }
 
   private async send(kept: Kept<T>): Promise<SendOutcome> {
@@ -87,6 +102,7 @@ export class KeptRows<T extends Row> {
     const isStale = problem.status === 409;
     if (isStale) kept.stored = problem.theirs as T;
     this.kept.delete(mine.id);
+    this.store.keep(mine.id, undefined);
     this.store.show(kept.stored);
     if (isStale) {
       this.store.conflict(mine, () => {
@@ -102,7 +118,7 @@ export class KeptRows<T extends Row> {
 /** A row is changed as a whole, not letter by letter. */
 const AT_ONCE = 0;
 const AWAY =
-  'The server does not answer. Your change is sent as soon as it does; keep this page open until then.';
+  'The server does not answer. Your change is kept in this browser and sent as soon as it does.';
 
 /** Same but for the version, which the server counts. */
 const sameContent = <T extends Row>(a: T, b: T): boolean =>

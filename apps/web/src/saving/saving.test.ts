@@ -1,6 +1,6 @@
 import { Refusal, Unreachable } from '../api/client';
 import { Autosave, type SendOutcome } from './autosave';
-import { KeptRows, type Row } from './keptRows';
+import { KeptRows, type Row, type Unsaved } from './keptRows';
 
 beforeEach(() => {
   jest.useFakeTimers();
@@ -105,6 +105,7 @@ function shelves() {
   const saves: string[] = [];
   const shown: Shelf[] = [stored];
   const told: string[] = [];
+  const kept = new Map<string, Unsaved<Shelf> | undefined>();
   let refuse: Error | undefined;
   let takeMine: (() => void) | undefined;
   const rows = new KeptRows<Shelf>({
@@ -117,6 +118,7 @@ function shelves() {
       return stored;
     },
     show: (row) => shown.push(row),
+    keep: (id, unsaved) => kept.set(id, unsaved),
     tell: (why) => told.push(why),
     conflict: (_, take) => {
       takeMine = take;
@@ -125,6 +127,7 @@ function shelves() {
   return {
     saves,
     told,
+    kept: () => kept.get('x'),
     shown: () => shown.at(-1)!,
     rename: (name: string) => {
       const before = shown.at(-1)!;
@@ -179,6 +182,17 @@ describe('a row that is kept saved', () => {
     shelf.answer(undefined);
     await pass(5000);
     expect(shelf.stored().name).toBe('two');
+  });
+
+  it('is kept in this browser, with what it was before, until the server has it', async () => {
+    const shelf = shelves();
+    shelf.answer(new Unreachable());
+    shelf.rename('two');
+    await pass(500);
+    expect(shelf.kept()).toMatchObject({ before: { name: 'one' }, row: { name: 'two' } });
+    shelf.answer(undefined);
+    await pass(5000);
+    expect(shelf.kept()).toBeUndefined();
   });
 
   it('gives way to the stored one where the server refuses it, with the reason', async () => {

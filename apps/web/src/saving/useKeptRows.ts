@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { App, Button } from 'antd';
-import { createElement, useCallback, useMemo } from 'react';
+import { createElement, useCallback, useEffect, useMemo } from 'react';
+import { keepRow, keptRows } from '../local/rows';
 import { KeptRows, type Row } from './keptRows';
 
 /**
@@ -25,6 +26,7 @@ export function useKeptRows<T extends Row>(
     return new KeptRows<T>({
       save,
       show: replace,
+      keep: (id, unsaved) => void keepRow(queryKey, id, unsaved),
       tell: (why) => {
         notification.warning({ key: queryKey, title: 'Not saved yet', description: why });
       },
@@ -43,6 +45,12 @@ export function useKeptRows<T extends Row>(
       },
     });
   }, [queries, notification, queryKey, save, nameOf]);
+  // What an earlier visit could not send is in hand again, and sent.
+  useEffect(() => {
+    void keptRows(queryKey).then((kept) => {
+      for (const { before, row } of kept) rows.change(before as T, row as T);
+    });
+  }, [rows, queryKey]);
   return useCallback(
     (row: T) => {
       const before = queries.getQueryData<T[]>(keyOf(queryKey))?.find((each) => each.id === row.id);

@@ -1,4 +1,4 @@
-import { QuestionOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { HistoryOutlined, QuestionOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useEffect } from 'react';
 import { NavLink } from 'react-router';
@@ -7,6 +7,7 @@ import { useDocument } from '../document/store';
 import { formatMeter } from '@drop-close/core';
 import { keyName } from '../ui/keyName';
 import { useHeading } from '../place/heading';
+import { useHistorySheet } from './history/useHistory';
 import { useKeysSheet } from './KeysSheet';
 import { NoLongerFits } from './NoLongerFits';
 import { usePlaceSearch } from '../place/selection';
@@ -52,6 +53,15 @@ export function TuneHead() {
           onClick={redo}
           aria-label="Redo"
           title="Redo (Shift Z)"
+        />
+        <Button
+          type="text"
+          icon={<HistoryOutlined aria-hidden />}
+          onClick={() => {
+            useHistorySheet.setState({ open: true });
+          }}
+          aria-label="Earlier versions"
+          title="Earlier versions (Shift H)"
         />
         <Button
           type="text"

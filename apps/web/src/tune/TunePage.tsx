@@ -5,26 +5,44 @@ import { Outlet, useParams } from 'react-router';
 import { api } from '../api/client';
 import { startSaving } from '../document/tuneSaving';
 import { ConflictDialog } from '../document/ConflictDialog';
-import { readCopy } from '../document/localCopy';
-import { openTune } from '../document/openTune';
+import { GoneNote } from '../document/GoneNote';
+import { keptEdits } from '../document/keptEdits';
+import { openTune, type OpenedTune } from '../document/openTune';
 import { useDocument } from '../document/store';
+import { TakenInNote } from '../document/TakenInNote';
+import { openTabs, TAB } from '../local/tabs';
 import { keepVoiced, useReading } from '../engine/useChorus';
 import { stop } from '../playback/player';
 import { usePlayer } from '../playback/usePlayer';
 import { TransportBar } from '../playback/TransportBar';
 import { useBandInStep } from '../playback/useBand';
+import { HistorySheet } from './history/HistorySheet';
 import { KeysSheet } from './KeysSheet';
 import { usePlaceInAddress } from '../place/selection';
 import { TuneHead } from './TuneHead';
 import { useKeys } from './useKeys';
 import './tune.css';
 
+interface OpenedHere extends OpenedTune {
+  /** Closed tabs whose edit this is by now. */
+  readonly adopted: readonly string[];
+}
+
+/** The tune with the latest edit that a tab of this browser keeps of it. */
+async function openKept(id: string): Promise<OpenedHere> {
+  const [edits, isOpen] = await Promise.all([keptEdits(id), openTabs()]);
+  const [latest] = edits;
+  const adopted =
+    latest && latest.tab !== TAB && !isOpen(latest.tab, latest.at) ? [latest.tab] : [];
+  return { ...(await openTune(api, id, latest)), adopted };
+}
+
 /** One tune on the desk: opened, kept saved, voiced, playable; its screens stand inside. */
 export default function TunePage() {
   const { id = '' } = useParams();
   const opened = useQuery({
     queryKey: ['open tune', id],
-    queryFn: () => openTune(api, id, readCopy(id)),
+    queryFn: () => openKept(id),
     gcTime: 0,
     staleTime: Infinity,
     refetchOnMount: false,
@@ -36,7 +54,7 @@ export default function TunePage() {
     const { open, setSave } = useDocument.getState();
     open(data.document, data.origin, data.stored);
     setSave(data.save);
-    return startSaving();
+    return startSaving(data.adopted);
   }, [data]);
   const onDesk = useDocument((state) => state.origin?.tuneId === id && !!state.history);
 
@@ -82,7 +100,10 @@ function Desk() {
         <Outlet />
       </Suspense>
       <TransportBar />
+      <GoneNote />
+      <TakenInNote />
       <ConflictDialog />
+      <HistorySheet />
       <KeysSheet />
     </>
   );

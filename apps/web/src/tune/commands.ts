@@ -26,6 +26,7 @@ export const COMMANDS = {
   lens: { keys: ['n'], shown: 'N', label: 'Chart: symbols, numbers, or both' },
   undo: { keys: ['z', '$mod+z'], shown: 'Z or Ctrl Z', label: 'Undo' },
   redo: { keys: ['Shift+z', '$mod+Shift+z', '$mod+y'], shown: 'Shift Z or Ctrl Y', label: 'Redo' },
+  history: { keys: ['Shift+h'], shown: 'Shift H', label: 'Earlier versions of this tune' },
   sheet: { keys: ['Shift+?'], shown: '?', label: 'Show these keys' },
 } as const;
 

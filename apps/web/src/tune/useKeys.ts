@@ -12,6 +12,7 @@ import { zoomBy } from '../voice/threads/zoom';
 import { toggleDesk } from '../voice/desk/useVoiceDesk';
 import { isTaken } from '../ui/isTaken';
 import { COMMANDS, type CommandId } from './commands';
+import { useHistorySheet } from './history/useHistory';
 import { useKeysSheet } from './KeysSheet';
 import { useSelection } from '../place/selection';
 
@@ -106,6 +107,9 @@ export function useKeys(): void {
     },
     redo: () => {
       useDocument.getState().redo();
+    },
+    history: () => {
+      useHistorySheet.setState({ open: true });
     },
     sheet: () => {
       useKeysSheet.setState({ open: true });

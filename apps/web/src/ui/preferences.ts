@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { safeStorage } from './safeStorage';
 
 /** How many landmarks are drawn over the bars, one above the other. */
 export type Brackets = 'none' | 'few' | 'all';
@@ -30,5 +31,5 @@ export const defaultPreferences: Preferences = {
 
 /** Kept in this browser. */
 export const usePreferences = create<Preferences>()(
-  persist(() => defaultPreferences, { name: 'drop-close preferences' }),
+  persist(() => defaultPreferences, { name: 'drop-close preferences', storage: safeStorage() }),
 );

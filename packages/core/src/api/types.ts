@@ -23,6 +23,14 @@ export interface TuneFields {
   readonly feel: Feel;
 }
 
+/** A tune that is not in the book yet; its id may be chosen by who sends it. */
+export interface NewTuneFields extends TuneFields {
+  readonly id?: string;
+}
+
+/** Tunes of one answer; who wants more asks for those after the last. */
+export const TUNES_A_PAGE = 500;
+
 /** What the book shows of a tune. */
 export interface TuneGlance {
   readonly id: string;
@@ -63,6 +71,44 @@ export interface ArrangementView extends ArrangementFields {
   readonly id: string;
   readonly tuneId: string;
   readonly version: number;
+}
+
+/** Whether the book has a passphrase, and whether who asks has entered with it. */
+export interface DoorView {
+  readonly locked: boolean;
+  readonly open: boolean;
+}
+
+export interface EnterFields {
+  readonly passphrase: string;
+}
+
+export interface PassphraseFields extends EnterFields {
+  /** The one that is set; needed to change it. */
+  readonly current?: string;
+}
+
+/** A moment at which a tune was saved, as an ISO date. */
+export interface TuneMoment {
+  readonly at: string;
+}
+
+/** A tune as it was at a moment, with its arrangements. */
+export interface TuneThen extends Required<TuneFields>, TuneMoment {
+  readonly arrangements: readonly (ArrangementFields & { readonly id: string })[];
+}
+
+export type ThrownAwayKind = 'tune' | 'arrangement' | 'set' | 'solo' | 'lick';
+
+/** Something that was thrown away and can be put back. */
+export interface ThrownAway {
+  readonly kind: ThrownAwayKind;
+  readonly id: string;
+  readonly name: string;
+  /** The title of the tune it belongs to, where it is part of one. */
+  readonly ofTune: string | null;
+  /** When it was thrown away, as an ISO date. */
+  readonly at: string;
 }
 
 /** Tunes in playing order. */
@@ -119,8 +165,9 @@ export interface ProblemDetails {
   readonly status: number;
   readonly detail: string;
   readonly instance: string;
+  /** What whoever runs the server finds in its log. */
+  readonly reference: string;
   readonly errors?: readonly FieldProblem[];
-  /** On 409: what was sent and what is stored, so that neither is lost. */
-  readonly yours?: unknown;
+  /** On 409: what is stored. */
   readonly theirs?: unknown;
 }

@@ -52,7 +52,7 @@ export class ChartBuilder {
 
   /** Words stand above the bar in hand; behind the last bar line of a line, above the bar before. */
   addWords(words: string): void {
-    this.bar.words = [...(this.bar.words ?? []), words];
+    (this.bar.words ??= []).push(words);
   }
 
   /** False when the bar already has chords or a meter, so that none can be put before them. */

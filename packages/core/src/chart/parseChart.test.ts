@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { formatChart } from './formatChart';
-import { MOST_BARS, parseChart } from './parseChart';
+import { MOST_BARS } from './limits';
+import { parseChart } from './parseChart';
 
 const symbolsOf = (text: string): string[][] =>
   parseChart(text).chart.sections.map((section) =>

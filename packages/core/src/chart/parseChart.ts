@@ -2,14 +2,15 @@ import type { ChordProblem } from '../chord/types';
 import { ChartBuilder } from './builder';
 import { readHeaderLine } from './header';
 import { barProblems } from './checkBar';
+import { unstorableProblems } from './checkText';
+import { beyondLongest } from './checkLength';
+import { LONGEST_SYMBOL, MOST_BARS, MOST_SECTIONS, MOST_SLOTS } from './limits';
 import { FOUR_FOUR, parseMeter } from './meter';
 import { barSlot } from './slot';
 import { chartTokens, type ChartToken } from './tokens';
 import { directionOf, isCodaSection, needsOf, type Direction } from './words';
 import type { Chart, ChartHeader, ChartProblem, Meter, Slot } from './types';
 
-/** More written bars than any tune has; what lies beyond is not read. */
-export const MOST_BARS = 500;
 /** From here on, text of which most words are no chords is taken for prose. */
 const FEWEST_WORDS_OF_PROSE = 8;
 
@@ -30,7 +31,8 @@ export interface ParsedChart {
 export function parseChart(text: string, meter: Meter = FOUR_FOUR): ParsedChart {
   const reading = new ChartReading(meter);
   for (const token of chartTokens(text)) if (!reading.isFull) reading.read(token);
-  return reading.finish();
+  const parsed = reading.finish();
+  return { ...parsed, problems: [...unstorableProblems(text), ...parsed.problems] };
 }
 
 class ChartReading {
@@ -40,8 +42,14 @@ class ChartReading {
   /** The bar line that opened the bar in hand on this line, if one did. */
   private opening: ChartToken | undefined;
   private firstOfBar: ChartToken | undefined;
+  /** The first word of every written bar. */
+  private readonly begins: ChartToken[] = [];
+  private sections = 0;
+  /** Whether something went beyond a limit and is not in the chart. */
+  private leftOut = false;
   private chords = 0;
   private unreadable = 0;
+  private barIsFull = false;
   /** True from the first label or chord on: what is said of the whole chart stands before. */
   private begun = false;
   /** The last change of meter written in a bar. */
@@ -51,7 +59,7 @@ class ChartReading {
   constructor(private readonly givenMeter: Meter) {}
 
   get isFull(): boolean {
-    return this.builder.barCount > MOST_BARS;
+    return this.builder.barCount > MOST_BARS || this.sections > MOST_SECTIONS;
   }
 
   private get meter(): Meter {
@@ -72,10 +80,7 @@ class ChartReading {
       this.builder.lineBreak();
       this.opening = undefined;
     } else if (token.kind === 'section') {
-      this.endBar();
-      this.begun = true;
-      this.builder.startSection(token.text.slice(1, -1).trim());
-      this.opening = undefined;
+      this.startSection(token);
     } else if (token.kind === 'words') {
       this.readWords(token);
     } else if (token.kind === 'meter') {
@@ -103,7 +108,23 @@ class ChartReading {
     }
     if (!words) this.report({ line: 1, column: 1, text: ' ' }, NO_CHORDS);
     this.checkDirections(sections);
-    return { chart, problems: this.problems, whole: !this.isFull };
+    const tooLong = beyondLongest(chart);
+    const stops = tooLong && this.begins[tooLong.bar];
+    if (stops) this.report(stops, tooLong.message);
+    return { chart, problems: this.problems, whole: !this.isFull && !this.leftOut };
+  }
+
+  private startSection(token: ChartToken): void {
+    this.endBar();
+    this.begun = true;
+    this.opening = undefined;
+    this.sections += 1;
+    if (this.isFull) {
+      const most = `A chart holds up to ${MOST_SECTIONS} sections`;
+      this.report(token, `${most}; what follows here is not read.`);
+    } else {
+      this.builder.startSection(token.text.slice(1, -1).trim());
+    }
   }
 
   /** A header line that cannot be taken stays as a remark at the next bar, so that it is not lost. */
@@ -139,7 +160,14 @@ class ChartReading {
     if (this.builder.barCount === MOST_BARS && this.builder.barIsEmpty) {
       this.report(token, `A chart holds up to ${MOST_BARS} bars; what follows here is not read.`);
     }
-    this.builder.add(this.slotOf(token));
+    const before = this.builder.slots.length;
+    if (before < MOST_SLOTS) this.builder.add(this.slotOf(token));
+    else if (!this.barIsFull) {
+      this.barIsFull = true;
+      this.leftOut = true;
+      const most = `A bar holds up to ${MOST_SLOTS} chords and holds`;
+      this.report(token, `${most}; what follows here up to the bar line is not read.`);
+    }
   }
 
   private slotOf(token: ChartToken): Slot {
@@ -158,7 +186,7 @@ class ChartReading {
       line: token.line,
       column: token.column + index,
       length: Math.max(1, token.text.length - index),
-      message: `${token.text}: ${message}`,
+      message: `${shortened(token.text)}: ${message}`,
       ...(suggestion ? { suggestion } : {}),
     });
   }
@@ -177,8 +205,11 @@ class ChartReading {
     } else if (this.firstOfBar) {
       this.checkBar(this.firstOfBar);
     }
+    const begins = this.firstOfBar ?? this.opening;
+    if (!this.builder.barIsEmpty && begins) this.begins.push(begins);
     this.builder.closeBar(repeatEnd);
     this.firstOfBar = undefined;
+    this.barIsFull = false;
   }
 
   private checkBar(first: ChartToken): void {
@@ -227,6 +258,10 @@ class ChartReading {
     this.problems.push({ line: at.line, column: at.column, length, message });
   }
 }
+
+/** A word as it is said in a message. */
+const shortened = (word: string): string =>
+  word.length > LONGEST_SYMBOL ? `${word.slice(0, LONGEST_SYMBOL)}…` : word;
 
 const MISPLACED =
   'Title, key, meter, tempo, feel and pickup stand at the top, before the first label and bar.';

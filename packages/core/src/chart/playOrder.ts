@@ -1,5 +1,6 @@
 import { quarters, type Quarters } from '../base/units';
 import { barMeters, quartersInBar } from './meter';
+import { MOST_PLAYED_BARS } from './limits';
 import { freshBarId, freshSectionId } from './freshIds';
 import type { BarPlace, SectionPlace } from './placeTypes';
 import type { Bar, Chart, Meter } from './types';
@@ -31,10 +32,10 @@ interface WrittenBar extends Pick<PlayedBar, 'bar' | 'meter' | 'written' | 'sect
 
 type Jump = Extract<Direction, { readonly kind: 'jump' }>;
 
-/** Guards against charts whose repeats multiply without end. */
-export const MOST_PLAYED_BARS = 2000;
-
-/** Writes the chorus out as it is played: repeats, endings, D.C. and D.S., and where each bar begins. */
+/**
+ * Writes the chorus out as it is played: repeats, endings, D.C. and D.S., and where each bar begins; up to
+ * one bar more than `MOST_PLAYED_BARS`.
+ */
 export function playOrder(chart: Chart): PlayedBar[] {
   const pickup = chart.header.pickup !== undefined;
   const played = new Walk(written(chart)).bars();
@@ -91,7 +92,7 @@ class Walk {
 
   bars(): WrittenBar[] {
     const played: WrittenBar[] = [];
-    while (this.at < this.written.length && played.length < MOST_PLAYED_BARS) {
+    while (this.at < this.written.length && played.length <= MOST_PLAYED_BARS) {
       this.enter();
       const now = this.written[this.at]!;
       played.push(now);

@@ -1,4 +1,5 @@
 import { parseChord } from '../chord/parseChord';
+import { LONGEST_SYMBOL } from './limits';
 import type { Slot } from './types';
 
 /** One word of a bar as a slot: a chord, `.` for a hold, `%` for the bar before, or what cannot be read. */
@@ -18,6 +19,10 @@ const MOST_KNOWN = 2000;
 const known = new Map<string, Slot>();
 
 function read(word: string): Slot {
+  if (word.length > LONGEST_SYMBOL) {
+    const message = `A chord symbol has up to ${LONGEST_SYMBOL} characters; this has ${word.length}.`;
+    return { kind: 'unreadable', text: word, problem: { message, index: 0 } };
+  }
   const result = parseChord(word);
   return result.ok
     ? { kind: 'chord', chord: Object.freeze(result.value), text: word }

@@ -1,5 +1,6 @@
 import type { Chord } from '../chord/types';
 import { beats as inBeats, quarters, type Beats, type Quarters } from '../base/units';
+import { MOST_CHORDS, MOST_PLAYED_BARS } from './limits';
 import { quartersInBar, slotStarts } from './meter';
 import { slotIdIn } from './freshIds';
 import type { ChordPlace } from './placeTypes';
@@ -31,22 +32,28 @@ export interface Timeline {
   readonly events: readonly ChartEvent[];
   /** From the beginning of bar 1 to the end. */
   readonly length: Quarters;
+  /** Where the chorus would go on if it were not too long: the written bar, from 0. */
+  readonly cutAt?: number;
 }
 
 /**
  * The chorus as it is played: repeats, endings and jumps written out, `%` filled in, and every chord
  * with the beat it falls on and how long it lasts. Unreadable symbols are passed over; the chord
  * before goes on through them. A chord repeated by name is a new event: the player may voice it anew.
+ * It ends before the bar that is more than `MOST_PLAYED_BARS` or goes beyond `MOST_CHORDS`.
  */
 export function timeline(chart: Chart): Timeline {
-  const bars = playOrder(chart);
+  const walked = playOrder(chart);
+  const bars: PlayedBar[] = [];
   const starts: Omit<ChartEvent, 'length'>[] = [];
   let lastWritten: readonly Slot[] = [];
-  for (const played of bars) {
+  for (const played of walked) {
     const { bar, meter, at, number, written, place } = played;
     const again = bar.slots[0]?.kind === 'repeat bar';
     const slots = again ? lastWritten : bar.slots;
     lastWritten = slots;
+    if (bars.length === MOST_PLAYED_BARS || starts.length + slots.length > MOST_CHORDS) break;
+    bars.push(played);
     const quarter = 4 / meter.unit;
     const { starts: beats } = slotStarts(Math.max(1, slots.length), meter.beats);
     slots.forEach((slot, position) => {
@@ -72,7 +79,8 @@ export function timeline(chart: Chart): Timeline {
     ...event,
     length: quarters((starts[index + 1]?.at ?? length) - event.at),
   }));
-  return { bars, events, length };
+  const cutAt = walked[bars.length]?.written;
+  return { bars, events, length, ...(cutAt === undefined ? {} : { cutAt }) };
 }
 
 /** The bars that count: all but the pickup. */

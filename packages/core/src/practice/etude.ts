@@ -7,7 +7,7 @@ import { defaultArrangement, instrumentOf } from '../arrangement/stored/defaults
 import { fail, ok, type Result } from '../base/result';
 import { ticks } from '../base/units';
 import { TICKS_PER_QUARTER } from '../comp/base/time';
-import { MOST_BARS } from '../chart/parseChart';
+import { MOST_BARS } from '../chart/limits';
 import { parseChord } from '../chord/parseChord';
 import type { Chord } from '../chord/types';
 import { defaultSettings } from '../connect/base/data';

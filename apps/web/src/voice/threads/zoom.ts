@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { safeStorage } from '../../ui/safeStorage';
 
 /** How near one looks at the threads. */
 export interface Zoom {
@@ -26,7 +27,7 @@ export const DEFAULT_ZOOM = 1;
 
 /** Kept in this browser. */
 export const useZoom = create<{ readonly level: number }>()(
-  persist(() => ({ level: DEFAULT_ZOOM }), { name: 'drop-close zoom' }),
+  persist(() => ({ level: DEFAULT_ZOOM }), { name: 'drop-close zoom', storage: safeStorage() }),
 );
 
 export const zoomAt = (level: number): Zoom => zooms[level] ?? zooms[DEFAULT_ZOOM]!;

@@ -1,0 +1,30 @@
+import { ArrangementBody, ArrangementSave } from '../arrangements/arrangement.dto';
+import { EnterBody, PassphraseBody } from '../door/door.dto';
+import { LickBody, LickSave } from '../licks/lick.dto';
+import { ProfileSave } from '../profile/profile.dto';
+import { SetBody, SetSave } from '../sets/set.dto';
+import { SoloBody, SoloSave } from '../solos/solo.dto';
+import { TuneNew, TuneSave } from '../tunes/tune.dto';
+
+/** Every class of a request's body, by its name: a worker is told the name. */
+const BODIES = [
+  ArrangementBody,
+  ArrangementSave,
+  EnterBody,
+  LickBody,
+  LickSave,
+  PassphraseBody,
+  ProfileSave,
+  SetBody,
+  SetSave,
+  SoloBody,
+  SoloSave,
+  TuneNew,
+  TuneSave,
+] as const;
+
+export type BodyClass = new () => object;
+
+export const bodyClasses: ReadonlyMap<string, BodyClass> = new Map(
+  BODIES.map((each) => [each.name, each]),
+);

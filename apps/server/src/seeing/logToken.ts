@@ -1,0 +1,2 @@
+/** The token of the structured log. */
+export const LOG = Symbol('log');

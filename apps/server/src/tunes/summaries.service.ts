@@ -1,0 +1,93 @@
+import { EntityManager } from '@mikro-orm/core';
+import { Injectable, Logger } from '@nestjs/common';
+import { TimeOver, WorkPool } from '../work/workPool';
+import { noSummary, SUMMARY_VERSION, type TuneSummary } from './summary';
+import { TuneEntity } from './tune.entity';
+
+/** How long the analysis behind a summary may take, in ms. */
+const LONGEST = 3000;
+/** Tunes whose summaries are made anew in one go. */
+const BATCH = 100;
+
+/** Works out what the book shows of a tune, in a worker. */
+@Injectable()
+export class SummariesService {
+  private readonly log = new Logger('summaries');
+  private readonly waiting = new Set<string>();
+  private working: Promise<void> | undefined;
+
+  constructor(
+    private readonly em: EntityManager,
+    private readonly work: WorkPool,
+  ) {}
+
+  /** The summary of a tune; one that says nothing where the analysis takes too long. */
+  async of({
+    text,
+    meter,
+    key,
+  }: {
+    text: string;
+    meter: string;
+    key: string;
+  }): Promise<TuneSummary> {
+    try {
+      return await this.work.run('summarize', { text, meter, key }, LONGEST);
+    } catch (error) {
+      if (error instanceof TimeOver) return noSummary;
+      throw error;
+    }
+  }
+
+  /** Has the summary of a tune made anew, after those that wait already; once, however often it is asked for. */
+  later(id: string): void {
+    this.waiting.add(id);
+    this.working ??= this.makeWaiting().finally(() => {
+      this.working = undefined;
+    });
+  }
+
+  /** @returns once no summary waits to be made */
+  async settled(): Promise<void> {
+    while (this.working) await this.working;
+  }
+
+  private async makeWaiting(): Promise<void> {
+    for (const id of this.waiting) {
+      this.waiting.delete(id);
+      try {
+        await this.makeAnew(this.em.fork(), [id]);
+      } catch (error) {
+        // It is made when the server starts next, or in its daily round.
+        this.log.warn(`A summary could not be made: ${String(error)}`);
+      }
+    }
+  }
+
+  /**
+   * Makes summaries from before, or of an older analysis, anew. In plain SQL, so that versions stay: the
+   * tunes have not changed for those who have them open.
+   */
+  async refresh(): Promise<void> {
+    const em = this.em.fork();
+    const old = 'select id from tune where (summary->>?)::int is distinct from ?';
+    const values = ['version', SUMMARY_VERSION];
+    const found = (await em.getConnection().execute(old, values)) as { id: string }[];
+    for (let at = 0; at < found.length; at += BATCH) {
+      const ids = found.slice(at, at + BATCH).map((each) => each.id);
+      await this.makeAnew(em, ids);
+    }
+  }
+
+  private async makeAnew(em: EntityManager, ids: readonly string[]): Promise<void> {
+    const tunes = await em.find(TuneEntity, { id: { $in: [...ids] } });
+    for (const { id, text, meter, key } of tunes) {
+      const summary = await this.of({ text, meter, key });
+      // Of what is stored: another save may have come meanwhile, and asks for its own.
+      const sql = 'update tune set summary = ? where id = ? and text = ? and meter = ? and key = ?';
+      const values = [JSON.stringify(summary), id, text, meter, key];
+      await em.getConnection().execute(sql, values, 'run');
+    }
+    em.clear();
+  }
+}

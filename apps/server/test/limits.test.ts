@@ -1,0 +1,220 @@
+import type { MikroORM } from '@mikro-orm/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import type supertest from 'supertest';
+import type { ProblemDetails } from '../src/problem/problem';
+import type { TuneView } from '../src/tunes/tune.views';
+import { nothingMarked, tuneBody } from './builders';
+import { startServer } from './server';
+
+let app: NestExpressApplication;
+let api: ReturnType<typeof supertest>;
+let orm: MikroORM;
+
+beforeAll(async () => {
+  ({ app, api, orm } = await startServer());
+});
+afterAll(() => app.close());
+
+const create = async (change: object = {}): Promise<TuneView> =>
+  (await api.post('/api/tunes').send(tuneBody(change)).expect(201)).body as TuneView;
+const problem = (response: supertest.Response): ProblemDetails => response.body as ProblemDetails;
+const sent = (json: string) => api.post('/api/tunes').type('json').send(json);
+
+describe('characters that cannot be stored', () => {
+  it.each([
+    ['title', '\u0000', 'NUL'],
+    ['text', '\u0000', 'NUL'],
+    ['title', '\u001b', 'control character U+001B'],
+  ])('in the %s (%j) are refused there, in words', async (field, character, name) => {
+    const response = await api.post('/api/tunes').send(tuneBody({ [field]: `Slack${character}` }));
+    expect(response.status).toBe(400);
+    expect(problem(response).errors).toEqual([
+      {
+        path: field,
+        message: `holds a character that cannot be stored (${name}) after 5 others: delete it`,
+      },
+    ]);
+  });
+
+  it('are refused also as half of a pair, and deep in an arrangement', async () => {
+    const half = await sent(JSON.stringify(tuneBody()).replace('Slack Water', 'Slack\\ud834'));
+    expect(problem(half).errors?.[0]).toMatchObject({ path: 'title' });
+    const { id } = await create();
+    const comp = {
+      ...nothingMarked.comp,
+      devices: [{ symbol: 'C\u0000' }],
+    };
+    const deep = await api
+      .post(`/api/tunes/${id}/arrangements`)
+      .send({ name: 'x', setup: { ...nothingMarked, comp } });
+    expect(problem(deep).errors?.[0]?.path).toBe('setup.comp.devices.0.symbol');
+  });
+
+  it('leave the tune as it was, and it is saved once they are gone', async () => {
+    const { id } = await create();
+    const save = (text: string) => api.put(`/api/tunes/${id}`).send(tuneBody({ text, version: 1 }));
+    await save('| C\u0000 |').expect(400);
+    await save('| C |').expect(200);
+  });
+
+  it('are not signs, accents, other scripts or characters of two halves', async () => {
+    const title = 'Ærø – 夜の船 𝄋';
+    expect((await create({ title })).title).toBe(title);
+  });
+});
+
+describe('a body within its size that is too much work', () => {
+  it.each([
+    ['a list of 300,000', { places: { transposed: 0, sections: Array(300_000).fill({}) } }],
+    [
+      'lists in a list',
+      {
+        places: {
+          transposed: 0,
+          sections: Array.from({ length: 150 }, () => ({ id: 'a', bars: Array(200).fill({}) })),
+        },
+      },
+    ],
+  ])('%s is refused before its items are checked', async (_, change) => {
+    const response = await api.post('/api/tunes').send(tuneBody(change));
+    expect(response.status).toBe(400);
+    expect(problem(response).errors).toHaveLength(1);
+    expect(problem(response).errors?.[0]?.message).toMatch(/should have up to/);
+  });
+
+  it('half a million brackets are refused', async () => {
+    const brackets = `${'['.repeat(450_000)}${']'.repeat(450_000)}`;
+    const response = await sent(`{"title":${brackets}}`);
+    expect(response.status).toBe(400);
+    expect(problem(response).errors?.[0]?.message).toBe('is nested more than 24 deep');
+  });
+
+  it('wrong fields are named up to a number, so that the answer is short', async () => {
+    const bars = Array.from({ length: 300 }, () => ({}));
+    const places = { transposed: 0, sections: [{ id: 'a', bars }] };
+    const response = await api.post('/api/tunes').send(tuneBody({ places }));
+    expect(problem(response).errors).toHaveLength(20);
+    expect(JSON.stringify(response.body).length).toBeLessThan(3000);
+  });
+
+  it('a large one is checked to the last field beside the others', async () => {
+    const { id, arrangements } = await create();
+    const hit = { pass: 0, chorus: 0, at: 0, length: 9, hold: 'short', touch: 'plain' };
+    const hits = (accent: unknown) =>
+      Array.from({ length: 1500 }, (_, at) => ({ ...hit, bar: `b${at}`, accent }));
+    const save = (accent: unknown) => ({
+      name: 'Full',
+      setup: { ...nothingMarked, comp: { ...nothingMarked.comp, hits: hits(accent) } },
+      version: 1,
+    });
+    const put = `/api/arrangements/${arrangements[0]!.id}`;
+    const wrong = await api.put(put).send(save('yes')).expect(400);
+    expect(problem(wrong).errors?.[0]?.path).toBe('setup.comp.hits.0.accent');
+    await api.put(put).send(save(true)).expect(200);
+    const { body } = await api.get(`/api/tunes/${id}`).expect(200);
+    expect((body as TuneView).arrangements[0]?.setup.comp.hits).toHaveLength(1500);
+  });
+});
+
+describe('a chart that is too much', () => {
+  it.each([
+    ['20,000 chords in a bar repeated 500 times', `| ${'C '.repeat(20_000)}${'| % '.repeat(499)}|`],
+    [
+      '500 bars of ten chords',
+      `| ${Array(500).fill('C7 F7 C7 F7 C7 F7 C7 F7 C7 F7').join(' | ')} |`,
+    ],
+    ['ten thousand sections', '[A]\n'.repeat(10_000)],
+  ])('%s is kept as typed, and what is wrong is counted', async (_, text) => {
+    const made = await create({ text });
+    expect(made.text).toBe(text);
+    expect(made.problems).toBeGreaterThan(0);
+    await api.get(`/api/tunes/${made.id}`).expect(200);
+  });
+
+  it('is analysed beside the others: who asks meanwhile is answered first', async () => {
+    const chords = ['Dm7', 'G7b9', 'Cmaj7', 'A7alt', 'Fm6', 'Bb7', 'Ebmaj7', 'Am7b5'];
+    const bars = Array.from({ length: 250 }, (_, at) =>
+      chords.map((_, i) => chords[(at * 3 + i * 5) % 8]).join(' '),
+    );
+    const order: string[] = [];
+    const long = api
+      .post('/api/tunes')
+      .send(tuneBody({ text: `| ${bars.join(' | ')} |` }))
+      .then(() => order.push('long'));
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    for (const each of ['one', 'two', 'three']) {
+      await api.get('/api/health').expect(200);
+      order.push(each);
+    }
+    await long;
+    expect(order).toEqual(['one', 'two', 'three', 'long']);
+  });
+});
+
+describe('a database that is away', () => {
+  it('that holds a lock is not waited for without end: the answer says so', async () => {
+    const { id } = await create();
+    const other = orm.em.fork();
+    await other.begin();
+    await other
+      .getConnection()
+      .execute('lock table tune', [], 'run', other.getTransactionContext());
+    const response = await api
+      .put(`/api/tunes/${id}`)
+      .send(tuneBody({ title: 'Neap', version: 1 }));
+    await other.rollback();
+    expect(response.status).toBe(503);
+    expect(problem(response).detail).toBe(
+      'The database does not answer; nothing you sent was stored.',
+    );
+    expect((await api.get(`/api/tunes/${id}`)).body).toMatchObject({ title: 'Slack Water' });
+  }, 20_000);
+
+  it('that ends every connection is found again', async () => {
+    const { id } = await create();
+    const all =
+      'select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()';
+    await orm.em.getConnection().execute(all);
+    const tries = await Promise.all(
+      Array.from({ length: 12 }, () => api.get(`/api/tunes/${id}`).then(({ status }) => status)),
+    );
+    expect(tries.every((status) => status === 200 || status === 503)).toBe(true);
+    await api.get(`/api/tunes/${id}`).expect(200);
+  });
+});
+
+describe('a save whose answer was lost', () => {
+  it('is no conflict when it is sent again', async () => {
+    const { id } = await create();
+    const body = tuneBody({ title: 'Neap', version: 1 });
+    await api.put(`/api/tunes/${id}`).send(body).expect(200);
+    const again = await api.put(`/api/tunes/${id}`).send(body).expect(200);
+    expect(again.body).toMatchObject({ title: 'Neap', version: 2 });
+    await api
+      .put(`/api/tunes/${id}`)
+      .send({ ...body, title: 'Spring' })
+      .expect(409);
+  });
+
+  it('is no conflict either when both are on their way at once', async () => {
+    const { id } = await create();
+    const body = tuneBody({ title: 'Neap', version: 1 });
+    const saves = await Promise.all(
+      Array.from({ length: 4 }, () => api.put(`/api/tunes/${id}`).send(body)),
+    );
+    expect(saves.map(({ status }) => status)).toEqual([200, 200, 200, 200]);
+    expect((await api.get(`/api/tunes/${id}`)).body).toMatchObject({ version: 2 });
+  });
+
+  it('makes a tune once, however often it is sent with the id that its sender chose', async () => {
+    const id = '5f0c3c52-7a3e-4a53-9d4c-0a6a4b2f9d11';
+    const body = tuneBody({ title: 'Spring tide', id });
+    const first = await api.post('/api/tunes').send(body).expect(201);
+    const again = await api.post('/api/tunes').send(body).expect(201);
+    expect(again.body).toEqual(first.body);
+    await api
+      .post('/api/tunes')
+      .send({ ...body, tempo: 99 })
+      .expect(409);
+  });
+});

@@ -1,0 +1,38 @@
+import {
+  arrangementFor,
+  firstWritten,
+  parseMeter,
+  positionsIn,
+  readWritten,
+  storeArrangement,
+  type Profile,
+  type TuneFields,
+} from '@drop-close/core';
+import { keepEdit } from './keptEdits';
+import { TAB } from '../local/tabs';
+import type { TuneDocument } from './types';
+
+/** No arrangement has this id: the server gives one when it makes the tune. */
+const NOT_MADE = '';
+
+/**
+ * A new tune that the server has not made, kept in this browser until it does.
+ * @returns its id, which it will have on the server too
+ * @throws where the browser keeps nothing
+ */
+export async function newTuneHere(fields: TuneFields, profile: Profile): Promise<string> {
+  const meter = parseMeter(fields.meter);
+  const { text, places } = firstWritten(fields.text, meter);
+  const { chart } = readWritten({ text, places }, meter);
+  const inKey = { ...chart, header: { key: fields.key, ...chart.header } };
+  const document: TuneDocument = {
+    ...fields,
+    places,
+    arrangementName: 'First arrangement',
+    setup: storeArrangement(arrangementFor(profile), positionsIn(inKey, places)),
+  };
+  const tuneId = crypto.randomUUID();
+  const origin = { tuneId, arrangementId: NOT_MADE, tuneVersion: 0, arrangementVersion: 0 };
+  await keepEdit({ document, stored: document, origin, tab: TAB, at: Date.now() });
+  return tuneId;
+}
