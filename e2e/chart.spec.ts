@@ -81,6 +81,9 @@ test('text and sheet stay in step, whichever is written in', async ({ page }) =>
 test('a bar is dragged to another place, and back by undo', async ({ page }) => {
   const desk = new Desk(page);
   await desk.newTune('| C6 | F6 | G7 | Am7 |');
+  // Laid out and told: nothing moves under the pointer any more.
+  await expect(desk.slot(/^Am7, vi7, bar 4/)).toBeVisible();
+  await desk.saved();
   const number = (bar: number) =>
     page.getByRole('button', { name: `Bar ${bar}: move or change it` });
   await drag(page, await centreOf(number(1)), await centreOf(number(3)), /over Bar 3/);

@@ -49,8 +49,9 @@ interface Point {
   readonly y: number;
 }
 
-/** Centre of something that is seen. */
+/** Centre of something that is seen, once it has come to rest. */
 export async function centreOf(seen: Locator): Promise<Point> {
+  await seen.scrollIntoViewIfNeeded();
   const box = (await seen.boundingBox())!;
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
 }

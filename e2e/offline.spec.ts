@@ -70,7 +70,7 @@ test('from a closed browser without the server to edits in the database', async 
 
   // A new tune begins here too.
   await second.goto('/book');
-  await second.getByRole('button', { name: 'New tune' }).click();
+  await second.getByRole('button', { name: 'New tune', exact: true }).click();
   await again.changes.fill('| Ebmaj7 | Ab7 |');
   await expect(again.saveState).toContainText('offline, kept here');
   const made = /tune\/([^/]+)/.exec(second.url())?.[1] ?? '';

@@ -25,12 +25,19 @@ describe('the engine behind the page', () => {
     expect(chorus.outcome).toMatchObject({ status: 'found' });
   });
 
-  it('answers questions about the chorus in hand only', () => {
+  it('answers questions about the chorus that is seen while newer ones are voiced, not for ever', () => {
     const engine = createEngine();
-    const first = engine.voice(request('| C6 |'));
-    const second = engine.voice(request('| F6 |'));
-    expect(engine.alternatives(first.id, 0, 5)).toBeUndefined();
-    expect(engine.alternatives(second.id, 0, 5)).toHaveLength(5);
+    const [first, second] = [engine.voice(request('| C6 |')), engine.voice(request('| F6 |'))];
+    const named = (id: number) =>
+      engine.alternatives(id, 0, 5)?.map(({ voicing }) => voicing.family);
+    expect(named(first.id)).toHaveLength(5);
+    expect(named(second.id)).toHaveLength(5);
+    const [seen] = first.outcome.status === 'found' ? first.outcome.path : [];
+    expect(engine.tasteChoice(first.id, 0, seen!, [])).toBeDefined();
+    for (const text of ['| G7 |', '| Dm7 |', '| Am7 |']) engine.voice(request(text));
+    expect(named(first.id)).toBeUndefined();
+    expect(named(second.id)).toHaveLength(5);
+    expect(engine.tasteChoice(first.id, 0, seen!, [])).toBeUndefined();
     expect(engine.plan(first.id, { feel: 'swing', tempo: 120 })).toBeUndefined();
   });
 

@@ -32,6 +32,12 @@ const WHOLE_SWING = 100;
 /** Alternatives a choice is seen beside. */
 const OFFERED = 12;
 
+/**
+ * Choruses that are still answered for: while one is voiced anew, what a player does is said of the one that
+ * is seen, and a burst of edits may pass a few more by.
+ */
+const STANDING = 4;
+
 interface Current {
   readonly voiced: VoicedChorus;
   readonly chorus: Chorus;
@@ -44,7 +50,9 @@ interface Current {
 export function createEngine(): Engine {
   const connector = createConnector();
   const read = createTuneReader();
-  let current: Current | undefined;
+  let standing: readonly Current[] = [];
+  const chorusOf = (id: number): Current | undefined =>
+    standing.find(({ voiced }) => voiced.id === id);
   let count = 0;
   const voice = (request: VoiceRequest): Current => {
     const { setup, instruments } = request;
@@ -60,7 +68,7 @@ export function createEngine(): Engine {
     return { voiced, chorus, settings, setup, outcome };
   };
   const chordAt = (id: number, index: number): PitchedChord | undefined => {
-    const chord = current?.voiced.id === id ? current.chorus.chords[index] : undefined;
+    const chord = chorusOf(id)?.chorus.chords[index];
     return chord?.kind === 'chord' ? chord : undefined;
   };
   return {
@@ -71,54 +79,60 @@ export function createEngine(): Engine {
     },
     read: (request) => read(request).analysis(request.school, request.writtenAbove),
     voice: (request) => {
-      current = voice(request);
+      const current = voice(request);
+      standing = [current, ...standing].slice(0, STANDING);
       return current.voiced;
     },
     compare: (requests) => requests.map((request) => voice(request).voiced),
     alternatives: (id, index, limit) => {
-      if (current?.voiced.id !== id) return undefined;
-      const { outcome } = current;
+      const outcome = chorusOf(id)?.outcome;
+      if (!outcome) return undefined;
       return outcome.status === 'found' ? outcome.alternatives(index, limit) : [];
     },
     tasteChoice: (id, index, voicing, turnedDown) => {
-      if (current?.voiced.id !== id || current.outcome.status !== 'found') return undefined;
+      const current = chorusOf(id);
+      if (current?.outcome.status !== 'found') return undefined;
       const { chorus, settings, outcome } = current;
-      const standing = { chords: chorus.chords, path: outcome.path, at: index, settings };
-      if (turnedDown.length) return tasteChoice(standing, voicing, turnedDown);
+      const choice = { chords: chorus.chords, path: outcome.path, at: index, settings };
+      if (turnedDown.length) return tasteChoice(choice, voicing, turnedDown);
       const offered = outcome.alternatives(index, OFFERED).map((each) => each.voicing);
-      return tasteChoice(standing, voicing, [outcome.path[index]!, ...offered]);
+      return tasteChoice(choice, voicing, [outcome.path[index]!, ...offered]);
     },
     learnTaste: (taste) => learnTaste(choicesIn(taste)),
     preview: (id, index, voicing) => {
-      if (current?.voiced.id !== id) return undefined;
+      const current = chorusOf(id);
+      if (!current) return undefined;
       const { chorus, settings, setup } = current;
       const outcome = voicedWith(connector, chorus, settings, setup, index, voicing);
       return outcome.status === 'found' ? pathOf(outcome, chorus, settings) : undefined;
     },
     meet: (id, at) => {
-      if (current?.voiced.id !== id || current.outcome.status !== 'found') return undefined;
+      const current = chorusOf(id);
+      if (current?.outcome.status !== 'found') return undefined;
       const { chorus, settings, setup: arrangement, outcome } = current;
       const found = cheapestMeeting(connector, { chorus, settings, arrangement, outcome }, at);
       return found ? { found } : {};
     },
     rankedPaths: (id, limit) => {
-      if (current?.voiced.id !== id) return undefined;
-      return current.outcome.status === 'found' ? current.outcome.rankedPaths(limit) : [];
+      const outcome = chorusOf(id)?.outcome;
+      if (!outcome) return undefined;
+      return outcome.status === 'found' ? outcome.rankedPaths(limit) : [];
     },
     easier: (id, index, voicing) => {
       const chord = chordAt(id, index);
-      return chord && easierForms(chord, voicing, current!.settings);
+      return chord && easierForms(chord, voicing, chorusOf(id)!.settings);
     },
     browse: (id, index, family) => {
       const chord = chordAt(id, index);
-      return chord && browseFamily(chord, family, current!.settings);
+      return chord && browseFamily(chord, family, chorusOf(id)!.settings);
     },
     etude: (request, instruments) => {
       const made = makeEtude(request, instruments);
       return made.ok ? { etude: made.value } : { problem: made.problem.message };
     },
     plan: (id, question) => {
-      if (current?.voiced.id !== id) return undefined;
+      const current = chorusOf(id);
+      if (!current) return undefined;
       const { outcome, voiced } = current;
       const path = outcome.status === 'found' ? outcome.path : [];
       const { timeline } = voiced;

@@ -164,7 +164,7 @@ export interface Engine extends Composer {
   readonly voice: (request: VoiceRequest) => VoicedChorus;
   /** Voices choruses to be looked at side by side; the one in hand stays what it is. */
   readonly compare: (requests: readonly VoiceRequest[]) => VoicedChorus[];
-  /** Ranked by what they cost the whole chorus; `undefined` when the chorus is no longer this one. */
+  /** Ranked by what they cost the whole chorus; `undefined` of a chorus that newer ones have long replaced. */
   readonly alternatives: (id: number, index: number, limit: number) => Alternative[] | undefined;
   /**
    * What a player tells by taking a voicing in place of those they turned down, else beside the others there

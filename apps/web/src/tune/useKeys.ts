@@ -53,17 +53,19 @@ export function useKeys(): void {
       followed.hearAt(selection.index + 1);
     },
     cheaper: () => {
-      voice.step(-1);
+      voice.ask('cheaper');
     },
     dearer: () => {
-      voice.step(1);
+      voice.ask('dearer');
     },
     play: band.toggleChorus,
     chord: band.hearChord,
     change: band.hearChange,
     bar: band.hearBar,
     lock: voice.toggleLock,
-    turnDown: voice.turnDown,
+    turnDown: () => {
+      voice.ask('next best');
+    },
     room: () => {
       toggleDesk('room');
     },

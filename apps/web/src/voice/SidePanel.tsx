@@ -23,6 +23,7 @@ import { ScaleTool } from './ScaleTool';
 import { SplitTool } from './SplitTool';
 import { toggleDesk, useVoiceDesk } from './desk/useVoiceDesk';
 import { useHeldLocks } from './desk/useHeldLocks';
+import { useWaitingAsks } from './desk/useAlternatives';
 import { useVoiceActions } from './desk/useVoiceActions';
 
 interface SidePanelProps {
@@ -36,6 +37,7 @@ export function SidePanel({ chorus, outcome }: SidePanelProps) {
   const { setup } = useTune();
   const profile = useProfile();
   const actions = useVoiceActions();
+  useWaitingAsks(actions.ask);
   const { held } = useHeldLocks();
   const voicing = outcome.path[index];
   if (!event || !voicing) return null;
@@ -62,7 +64,9 @@ export function SidePanel({ chorus, outcome }: SidePanelProps) {
         event={event}
         locked={locked}
         onLock={actions.toggleLock}
-        onTurnDown={actions.turnDown}
+        onTurnDown={() => {
+          actions.ask('next best');
+        }}
       />
       <ChangePanel chorus={chorus} outcome={outcome} index={index} />
       <PanelTabs chorus={chorus} outcome={outcome} voicing={voicing} onTake={actions.take} />

@@ -43,7 +43,9 @@ export function noteChoice(
   void engine.tasteChoice(chorus.id, index, voicing, turnedDown).then((choice) => {
     if (!choice) return;
     const { taste } = profileNow();
-    const revised = before && taste.choices.length === before.noted;
+    // Read now: an earlier choice here may have been noted since this one was asked for.
+    const noted = considered?.place === place ? considered.noted : before?.noted;
+    const revised = taste.choices.length === noted;
     const kept = withChoice(revised ? withoutLatest(taste) : taste, choice);
     keepTaste(kept);
     if (considered?.place === place) {

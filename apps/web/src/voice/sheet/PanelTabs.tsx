@@ -3,7 +3,7 @@ import { Tabs } from 'antd';
 import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
 import { useSelection } from '../../place/selection';
 import { AlternativeList } from './AlternativeList';
-import { useAlternatives } from '../desk/useVoiceActions';
+import { useAlternatives } from '../desk/useAlternatives';
 import { LinePanel } from '../line/LinePanel';
 import { Derivation } from './Derivation';
 import { EasierForms } from './EasierForms';
