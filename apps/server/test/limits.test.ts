@@ -116,6 +116,104 @@ describe('a body within its size that is too much work', () => {
   });
 });
 
+describe('what goes out in one answer', () => {
+  /** Puts one after the other until one is refused. @returns the refusal, and how many there were room for */
+  const fill = async (path: string, body: (n: number) => object) => {
+    for (let n = 0; n < 60; n += 1) {
+      const response = await api.post(path).send(body(n));
+      if (response.status === 413) return { detail: problem(response).detail, fitted: n };
+      expect(response.status).toBe(201);
+    }
+    throw new Error('never full');
+  };
+  const bytes = async (path: string): Promise<number> =>
+    (await api.get(path).expect(200)).text.length;
+
+  it('stays under 1 MB with a tune full of arrangements, also when one comes back', async () => {
+    const { id, arrangements } = await create({ text: `| ${'C '.repeat(24_000)}|` });
+    const hit = {
+      pass: 0,
+      chorus: 0,
+      at: 0,
+      length: 9,
+      hold: 'short',
+      touch: 'plain',
+      accent: true,
+    };
+    const hits = Array.from({ length: 1500 }, (_, at) => ({ ...hit, bar: `b${at}` }));
+    const setup = { ...nothingMarked, comp: { ...nothingMarked.comp, hits } };
+    const path = `/api/tunes/${id}/arrangements`;
+    const { detail, fitted } = await fill(path, (n) => ({ name: `${n}`, setup }));
+    expect(detail).toMatch(
+      /^A tune and its arrangements may take up to 780 kB together; this would make it \d+ kB\. Throw one of them away first\.$/,
+    );
+    expect(fitted).toBeGreaterThan(2);
+    expect(await bytes(`/api/tunes/${id}`)).toBeLessThan(1_000_000);
+
+    // One is thrown away, another takes its place, and the first does not fit any more.
+    const thrown = (await api.get(path)).body as { id: string }[];
+    await api.delete(`/api/arrangements/${thrown[1]!.id}`).expect(204);
+    await api.post(path).send({ name: 'In its place', setup }).expect(201);
+    await api.post(`/api/arrangements/${thrown[1]!.id}/restore`).expect(413);
+    const { body } = await api.get(`/api/arrangements/${arrangements[0]!.id}`).expect(200);
+    const grown = { name: 'Grown', setup, version: (body as { version: number }).version };
+    await api.put(`/api/arrangements/${arrangements[0]!.id}`).send(grown).expect(413);
+    expect(await bytes(`/api/tunes/${id}`)).toBeLessThan(1_000_000);
+  });
+
+  it.each([
+    [
+      'solo lines',
+      'The solo lines of a tune',
+      (id: string) => `/api/tunes/${id}/solos`,
+      (n: number) => {
+        const notes = Array.from({ length: 3000 }, (_, at) => {
+          return { midi: 60, at: at * 240, length: 240, velocity: 80 };
+        });
+        return { name: `Chorus ${n}`, line: { written: false, notes } };
+      },
+    ],
+    [
+      'sets',
+      'The sets of the book',
+      () => '/api/sets',
+      (n: number) => {
+        const tuneIds = Array.from({ length: 500 }, () => '5f0c3c52-7a3e-4a53-9d4c-0a6a4b2f9d11');
+        return { name: `Night ${n}`, tuneIds };
+      },
+    ],
+  ])('stays under 1 MB with a book full of %s', async (_, name, path, body) => {
+    const { id } = await create();
+    expect((await fill(path(id), body)).detail).toMatch(new RegExp(`^${name} may take up to`));
+    const size = await bytes(path(id));
+    expect(size).toBeGreaterThan(500_000);
+    expect(size).toBeLessThan(1_000_000);
+  });
+
+  it('stays under 1 MB with a book full of licks, and with a page of long titles', async () => {
+    const lick = `insert into lick (id, name, key, notes, answer, version, created_at)
+      select gen_random_uuid(), 'Lick', 'C', repeat('C4 ', 400), '', 1, now() from generate_series(1, 556)`;
+    await orm.em.getConnection().execute(lick);
+    const body = { name: 'One more', key: 'C', notes: 'C4 D4 '.repeat(100), answer: '' };
+    expect(problem(await api.post('/api/licks').send(body).expect(413)).detail).toMatch(
+      /^The licks of the book may/,
+    );
+    expect(await bytes('/api/licks')).toBeLessThan(1_000_000);
+
+    const { id } = await create();
+    const page = `insert into tune (id, title, text, key, meter, tempo, feel, summary, version, created_at, updated_at)
+      select gen_random_uuid(), rpad(n || ' ', 120, '船'), text, key, meter, tempo, feel, summary, 1, now(), now()
+      from tune, generate_series(1, 600) n where id = '${id}'`;
+    await orm.em.getConnection().execute(page);
+    const list = await api.get('/api/tunes').expect(200);
+    expect(list.body).toHaveLength(500);
+    expect(Buffer.byteLength(list.text)).toBeLessThan(1_000_000);
+    await orm.em
+      .getConnection()
+      .execute(`delete from tune where title like '%船%'; delete from lick`);
+  });
+});
+
 describe('a chart that is too much', () => {
   it.each([
     ['20,000 chords in a bar repeated 500 times', `| ${'C '.repeat(20_000)}${'| % '.repeat(499)}|`],

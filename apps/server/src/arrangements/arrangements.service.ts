@@ -1,6 +1,8 @@
 import { EntityManager } from '@mikro-orm/core';
+import type { AnyArrangement } from '@drop-close/core';
 import { Injectable } from '@nestjs/common';
 import { LastArrangement, NoSuchThing, TooManyArrangements } from '../problem/errors';
+import { checkRoom } from '../stored/room';
 import { VersionedStore, type StoredKind } from '../stored/versionedStore';
 import { TuneEntity } from '../tunes/tune.entity';
 import { ArrangementBody, ArrangementSave, setupOf } from './arrangement.dto';
@@ -35,7 +37,7 @@ export class ArrangementsService {
 
   async create(tuneId: string, body: ArrangementBody): Promise<ArrangementView> {
     const tune = await this.findTune(tuneId);
-    if ((await this.count(tuneId)) >= MOST_ARRANGEMENTS) throw new TooManyArrangements();
+    await this.checkOneMore(tuneId, body.setup);
     const fields = { tune, name: body.name.trim(), setup: setupOf(body) };
     const arrangement = this.em.create(ArrangementEntity, fields, { partial: true });
     await this.em.flush();
@@ -47,7 +49,9 @@ export class ArrangementsService {
   }
 
   save(id: string, body: ArrangementSave): Promise<ArrangementView> {
-    return this.arrangements.save(id, body, (arrangement) => {
+    return this.arrangements.save(id, body, async (arrangement) => {
+      const { tune } = arrangement;
+      await checkRoom(this.em, 'arrangement', body.setup, { id, tuneId: tune.id });
       arrangement.name = body.name.trim();
       arrangement.setup = setupOf(body);
     });
@@ -61,8 +65,15 @@ export class ArrangementsService {
   }
 
   /** Takes a deletion back. */
-  restore(id: string): Promise<ArrangementView> {
+  async restore(id: string): Promise<ArrangementView> {
+    const thrown = await this.em.findOne(ArrangementEntity, { id, deletedAt: { $ne: null } });
+    if (thrown) await this.checkOneMore(thrown.tune.id, thrown.setup);
     return this.arrangements.restore(id);
+  }
+
+  private async checkOneMore(tuneId: string, setup: AnyArrangement): Promise<void> {
+    if ((await this.count(tuneId)) >= MOST_ARRANGEMENTS) throw new TooManyArrangements();
+    await checkRoom(this.em, 'arrangement', setup, { tuneId });
   }
 
   private count(tuneId: string): Promise<number> {

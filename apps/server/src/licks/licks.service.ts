@@ -1,5 +1,6 @@
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
+import { checkRoom } from '../stored/room';
 import { VersionedStore, type StoredKind } from '../stored/versionedStore';
 import { LickBody, LickSave } from './lick.dto';
 import { LickEntity } from './lick.entity';
@@ -34,13 +35,15 @@ export class LicksService {
   }
 
   async create(body: LickBody): Promise<LickView> {
+    await checkRoom(this.em, 'lick', body);
     const lick = this.em.create(LickEntity, fieldsOf(body), { partial: true });
     await this.em.flush();
     return new LickView(lick);
   }
 
   save(id: string, body: LickSave): Promise<LickView> {
-    return this.licks.save(id, body, (lick) => {
+    return this.licks.save(id, body, async (lick) => {
+      await checkRoom(this.em, 'lick', body, { id });
       Object.assign(lick, fieldsOf(body));
     });
   }

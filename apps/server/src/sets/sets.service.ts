@@ -1,5 +1,6 @@
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
+import { checkRoom } from '../stored/room';
 import { VersionedStore, type StoredKind } from '../stored/versionedStore';
 import { SetBody, SetSave } from './set.dto';
 import { SetEntity } from './set.entity';
@@ -30,6 +31,7 @@ export class SetsService {
   }
 
   async create({ name, tuneIds }: SetBody): Promise<SetView> {
+    await checkRoom(this.em, 'set', { name, tuneIds });
     const fields = { name: name.trim(), tuneIds: [...tuneIds] };
     const set = this.em.create(SetEntity, fields, { partial: true });
     await this.em.flush();
@@ -37,7 +39,8 @@ export class SetsService {
   }
 
   save(id: string, body: SetSave): Promise<SetView> {
-    return this.sets.save(id, body, (set) => {
+    return this.sets.save(id, body, async (set) => {
+      await checkRoom(this.em, 'set', body, { id });
       set.name = body.name.trim();
       set.tuneIds = [...body.tuneIds];
     });

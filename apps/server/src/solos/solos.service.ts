@@ -2,13 +2,14 @@ import { EntityManager } from '@mikro-orm/core';
 import { frameOf, positionsIn } from '@drop-close/core';
 import { Injectable } from '@nestjs/common';
 import { NoSuchThing } from '../problem/errors';
+import { checkRoom } from '../stored/room';
 import { VersionedStore, type StoredKind } from '../stored/versionedStore';
 import { TuneEntity } from '../tunes/tune.entity';
 import { writtenOf } from '../tunes/written';
 import { SoloBody, SoloSave } from './solo.dto';
 import { SoloEntity } from './solo.entity';
 import { SoloView, frameToday } from './solo.views';
-import { toStored } from './storedLine';
+import { fromStored, toStored } from './storedLine';
 
 const SOLOS: StoredKind<SoloEntity, SoloView> = {
   entity: SoloEntity,
@@ -38,16 +39,21 @@ export class SolosService {
     const tune = await this.findTune(tuneId);
     const { chart, places } = writtenOf(tune);
     const frame = over ?? frameOf(positionsIn(chart, places));
-    const fields = { tune, name: name.trim(), line: toStored(line, structuredClone(frame)) };
+    const stored = toStored(line, structuredClone(frame));
+    await checkRoom(this.em, 'solo', { line, over: frame }, { tuneId });
+    const fields = { tune, name: name.trim(), line: stored };
     const solo = this.em.create(SoloEntity, fields, { partial: true });
     await this.em.flush();
     return new SoloView(solo);
   }
 
   save(id: string, body: SoloSave): Promise<SoloView> {
-    return this.solos.save(id, body, (solo) => {
+    return this.solos.save(id, body, async (solo) => {
+      const line = toStored(body.line, structuredClone(body.over ?? frameToday(solo)));
+      const sent = { line: body.line, over: line.over };
+      await checkRoom(this.em, 'solo', sent, { id, tuneId: solo.tune.id });
       solo.name = body.name.trim();
-      solo.line = toStored(body.line, structuredClone(body.over ?? frameToday(solo)));
+      solo.line = line;
     });
   }
 
@@ -56,7 +62,12 @@ export class SolosService {
   }
 
   /** Takes a deletion back. */
-  restore(id: string): Promise<SoloView> {
+  async restore(id: string): Promise<SoloView> {
+    const thrown = await this.em.findOne(SoloEntity, { id, deletedAt: { $ne: null } });
+    if (thrown) {
+      const line = fromStored(thrown.line);
+      await checkRoom(this.em, 'solo', { line }, { tuneId: thrown.tune.id });
+    }
     return this.solos.restore(id);
   }
 

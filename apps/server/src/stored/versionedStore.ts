@@ -44,17 +44,18 @@ export class VersionedStore<E extends object, V> {
   /**
    * Changes what is stored, if the save started from the version that is stored. A save of what is stored
    * already is no conflict: it is one whose answer was lost.
+   * @param change may refuse by throwing, before it changes anything
    * @throws StaleSave where it did not, or another save came first; then nothing is changed
    */
   async save(
     this: VersionedStore<E & Versioned, V>,
     id: string,
     body: Versioned,
-    change: (stored: E) => void,
+    change: (stored: E) => void | Promise<void>,
   ): Promise<V> {
     const stored = await this.find(id);
     if (stored.version !== body.version) return unlessSame(body, this.kind.view(stored));
-    change(stored);
+    await change(stored);
     const first = await flushFirst(this.em);
     return first ? this.kind.view(stored) : unlessSame(body, await this.read(id));
   }

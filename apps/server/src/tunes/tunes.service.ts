@@ -22,6 +22,7 @@ import { setupToday } from '../arrangements/arrangement.views';
 import { InvalidBody } from '../problem/errors';
 import { ProfileService } from '../profile/profile.service';
 import { SoloEntity } from '../solos/solo.entity';
+import { checkRoom } from '../stored/room';
 import { unlessSame, VersionedStore, type StoredKind } from '../stored/versionedStore';
 import { SummariesService } from './summaries.service';
 import { summaryMeanwhile } from './summary';
@@ -143,7 +144,9 @@ export class TunesService {
   /** Answers at once; the analysis for the tune's summary follows. */
   async save(id: string, body: TuneSave): Promise<TuneView> {
     const summary = { isOld: false };
-    const saved = await this.tunes.save(id, body, (tune) => {
+    const saved = await this.tunes.save(id, body, async (tune) => {
+      const own = { text: body.text, places: body.places };
+      await checkRoom(this.em, 'tune', own, { tuneId: id });
       const seed = randomUUID().slice(0, 8);
       const before = writtenChartOf(tune);
       const parsed = parseChart(body.text, parseMeter(body.meter));

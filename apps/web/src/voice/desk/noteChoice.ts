@@ -4,19 +4,21 @@ import { engine } from '../../engine/client';
 import { useChorusStore } from '../../engine/useChorus';
 import { keepTaste, profileNow } from '../../profile/profileStore';
 
-/** The chord a voicing was last taken at, and what has been turned down there since it was come to. */
-interface Considered {
+/** The hand on one chord, from the first voicing taken there until one is taken elsewhere. */
+interface Visit {
   /** Tune, instrument and chord. */
   readonly place: string;
-  readonly turnedDown: readonly Voicing[];
-  /** How many choices there were after it was noted. */
-  readonly noted: number;
+  turnedDown: readonly Voicing[];
+  /** How many choices there were once the one made here was noted. */
+  noted: number;
 }
 
-let considered: Considered | undefined;
+const NOTHING_NOTED = -1;
 
-const here = (index: number): Considered | undefined =>
-  considered?.place === placeOf(index) ? considered : undefined;
+let visit: Visit | undefined;
+
+const here = (index: number): Visit | undefined =>
+  visit?.place === placeOf(index) ? visit : undefined;
 
 const placeOf = (index: number): string =>
   `${useDocument.getState().origin?.tuneId} ${tuneNow()?.setup.instrument} ${index}`;
@@ -35,23 +37,18 @@ export function noteChoice(
   voicing: Voicing,
   turnedDown: readonly Voicing[] = turnedDownAt(index),
 ): void {
-  const before = here(index);
-  const place = placeOf(index);
-  considered = { place, turnedDown, noted: before?.noted ?? NOTHING_NOTED };
+  const current = here(index) ?? { place: placeOf(index), turnedDown, noted: NOTHING_NOTED };
+  current.turnedDown = turnedDown;
+  visit = current;
   const { chorus } = useChorusStore.getState();
   if (!chorus || !profileNow().taste.learning) return;
   void engine.tasteChoice(chorus.id, index, voicing, turnedDown).then((choice) => {
     if (!choice) return;
     const { taste } = profileNow();
-    // Read now: an earlier choice here may have been noted since this one was asked for.
-    const noted = considered?.place === place ? considered.noted : before?.noted;
-    const revised = taste.choices.length === noted;
+    // Answers come in the order of the questions, also after the hand has gone on.
+    const revised = taste.choices.length === current.noted;
     const kept = withChoice(revised ? withoutLatest(taste) : taste, choice);
     keepTaste(kept);
-    if (considered?.place === place) {
-      considered = { ...considered, noted: kept.choices.length };
-    }
+    current.noted = kept.choices.length;
   });
 }
-
-const NOTHING_NOTED = -1;
