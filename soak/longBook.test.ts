@@ -49,6 +49,13 @@ it('it is on the screen with few nodes, searched to its last tune, and scrolled 
     await page.getByRole('link', { name: 'Two Buoys' }).waitFor();
     await page.getByRole('textbox', { name: 'Search the book' }).fill('berth 09999');
     await page.getByRole('link', { name: 'Berth 09999' }).waitFor();
+
+    // Before the rest of the list is there, too.
+    const early = await browser.newPage({ serviceWorkers: 'block' });
+    await early.route(/after=/, () => undefined);
+    await early.goto(`${house.address}/book`);
+    await early.getByRole('textbox', { name: 'Search the book' }).fill('09998 berth');
+    await early.getByRole('link', { name: 'Berth 09998' }).waitFor();
   } finally {
     await browser.close();
   }

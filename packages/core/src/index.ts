@@ -1,5 +1,6 @@
 /** The contents page of the engine. */
 export { ok, fail, type Result } from './base/result';
+export { plainLetters, searchedWords } from './base/plainLetters';
 export { unstorableIn, type UnstorableCharacter } from './base/storable';
 export {
   midi,
@@ -510,6 +511,7 @@ export type {
   SoloView,
   DoorView,
   EnterFields,
+  ListedTune,
   NewTuneFields,
   PassphraseFields,
   ThrownAway,

@@ -15,6 +15,7 @@ import { Migration20261128SoloVersions } from './migrations/Migration20261128Sol
 import { Migration20261129Door } from './migrations/Migration20261129Door';
 import { Migration20261129History } from './migrations/Migration20261129History';
 import { Migration20261129TuneList } from './migrations/Migration20261129TuneList';
+import { Migration20261129Search } from './migrations/Migration20261129Search';
 import { Migration20261129Licks } from './migrations/Migration20261129Licks';
 
 /** Every change of the tables, in its order. */
@@ -29,6 +30,7 @@ export const MIGRATIONS = [
   { name: 'Migration20261129History', class: Migration20261129History },
   { name: 'Migration20261129Door', class: Migration20261129Door },
   { name: 'Migration20261129TuneList', class: Migration20261129TuneList },
+  { name: 'Migration20261129Search', class: Migration20261129Search },
 ];
 
 /**

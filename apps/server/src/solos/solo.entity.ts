@@ -24,6 +24,9 @@ export class SoloEntity {
   @Property({ type: 'datetime' })
   createdAt: Date = new Date();
 
+  @Property({ type: 'datetime', onUpdate: () => new Date() })
+  updatedAt: Date = new Date();
+
   /** Set while the line is thrown away; taking that back clears it. */
   @Property({ type: 'datetime', nullable: true })
   deletedAt: Date | null = null;

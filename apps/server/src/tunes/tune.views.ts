@@ -3,6 +3,7 @@ import type {
   ChartPlaces,
   Feel,
   LandmarkKind,
+  ListedTune as Listed,
   TuneGlance as Glance,
   TuneView as View,
 } from '@drop-close/core';
@@ -56,6 +57,16 @@ export class TuneGlance implements Glance {
     this.landmarks = summary.landmarks;
     this.version = tune.version;
     this.updatedAt = tune.updatedAt.toISOString();
+  }
+}
+
+/** A tune as the book lists it. */
+export class ListedTune extends TuneGlance implements Listed {
+  @ApiProperty() readonly changedAt: string;
+
+  constructor({ changedAt, ...glanced }: Glanced & { readonly changedAt: Date }) {
+    super(glanced);
+    this.changedAt = changedAt.toISOString();
   }
 }
 

@@ -8,7 +8,8 @@ import {
 } from '@nestjs/swagger';
 import { IdPipe, MaybeIdPipe } from '../problem/id.pipe';
 import { TuneNew, TuneSave } from './tune.dto';
-import { TuneGlance, TuneView } from './tune.views';
+import { SearchPipe } from './search.pipe';
+import { ListedTune, TuneView } from './tune.views';
 import { TunesService } from './tunes.service';
 
 @ApiTags('tunes')
@@ -17,10 +18,14 @@ export class TunesController {
   constructor(private readonly tunes: TunesService) {}
 
   @Get()
-  @ApiOkResponse({ type: [TuneGlance] })
+  @ApiOkResponse({ type: [ListedTune] })
   @ApiQuery({ name: 'after', required: false, type: String })
-  list(@Query('after', MaybeIdPipe) after: string | undefined): Promise<TuneGlance[]> {
-    return this.tunes.list(after);
+  @ApiQuery({ name: 'search', required: false, type: String })
+  list(
+    @Query('after', MaybeIdPipe) after: string | undefined,
+    @Query('search', SearchPipe) search: string,
+  ): Promise<ListedTune[]> {
+    return this.tunes.list(after, search);
   }
 
   @Post()

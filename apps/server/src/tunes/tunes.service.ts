@@ -9,6 +9,7 @@ import {
   positionsIn,
   readWritten,
   retyped,
+  searchedWords,
   TUNES_A_PAGE,
   storeArrangement,
   type ChartPlaces,
@@ -28,7 +29,7 @@ import { SummariesService } from './summaries.service';
 import { summaryMeanwhile } from './summary';
 import { LONGEST_TITLE, TuneBody, TuneNew, TuneSave } from './tune.dto';
 import { TuneEntity } from './tune.entity';
-import { TuneGlance, TuneView, type Glanced } from './tune.views';
+import { ListedTune, TuneView, type Glanced } from './tune.views';
 import { writtenChartOf } from './written';
 
 const COPY = ' (copy)';
@@ -46,9 +47,15 @@ const GLANCED = [
   'updated_at',
 ] as const;
 
-/** A glance as the database gives it. */
-interface GlanceRow extends Omit<Glanced, 'updatedAt'> {
+/** A tune's last change, or that of what hangs on it. */
+const CHANGED_AT = `greatest(updated_at,
+  (select max(greatest(a.updated_at, a.deleted_at)) from arrangement a where a.tune_id = tune.id),
+  (select max(greatest(s.updated_at, s.deleted_at)) from solo_line s where s.tune_id = tune.id))`;
+
+/** A tune of the list as the database gives it. */
+interface ListedRow extends Omit<Glanced, 'updatedAt'> {
   readonly updated_at: string | Date;
+  readonly changed_at: string | Date;
 }
 
 const TUNES: StoredKind<TuneEntity, TuneView> = {
@@ -74,16 +81,21 @@ export class TunesService {
   /**
    * The tunes by title, up to `TUNES_A_PAGE`; only what a list shows is read.
    * @param after the last tune of the page before; the first page where none is given
+   * @param search words that the title holds, in any order; every tune where it is empty
    */
-  async list(after: string | undefined): Promise<TuneGlance[]> {
+  async list(after: string | undefined, search: string): Promise<ListedTune[]> {
+    const words = searchedWords(search);
+    const holds = words.map(() => ' and searched like plain_letters(?)').join('');
     const sql = `
-      select ${GLANCED.join(', ')} from tune
-      where deleted_at is null
+      select ${GLANCED.join(', ')}, ${CHANGED_AT} as changed_at from tune
+      where deleted_at is null${holds}
         and (?::uuid is null or (title, id) > (select title, id from tune where id = ?))
       order by title, id limit ${TUNES_A_PAGE}`;
-    const values = [after ?? null, after ?? null];
-    const rows = (await this.em.getConnection().execute(sql, values)) as GlanceRow[];
-    return rows.map((row) => new TuneGlance({ ...row, updatedAt: new Date(row.updated_at) }));
+    const values = [...words.map(anywhere), after ?? null, after ?? null];
+    const rows = (await this.em.getConnection().execute(sql, values)) as ListedRow[];
+    return rows.map(({ updated_at: updated, changed_at: changed, ...row }) => {
+      return new ListedTune({ ...row, updatedAt: new Date(updated), changedAt: new Date(changed) });
+    });
   }
 
   read(id: string): Promise<TuneView> {
@@ -169,6 +181,9 @@ export class TunesService {
     return this.tunes.restore(id);
   }
 }
+
+/** A pattern of the database for a text that holds a word. */
+const anywhere = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%`;
 
 /** An arrangement that is comped behind the copies of the solo lines. */
 function behindOwn(

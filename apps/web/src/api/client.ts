@@ -7,6 +7,7 @@ import type {
   ArrangementView,
   DoorView,
   EnterFields,
+  ListedTune,
   LickFields,
   LickView,
   NewTuneFields,
@@ -18,7 +19,6 @@ import type {
   SoloView,
   ThrownAway,
   TuneFields,
-  TuneGlance,
   TuneMoment,
   TuneThen,
   TuneView,
@@ -129,12 +129,18 @@ export const api = {
   health: () => request<object>('GET', '/health'),
   /** One page of the tunes; the next one begins after the last of it. */
   tunes: (after?: string) =>
-    read<TuneGlance[]>(after === undefined ? '/tunes' : `/tunes?after=${after}`),
+    read<ListedTune[]>(after === undefined ? '/tunes' : `/tunes?after=${after}`),
+  /** The first page of the tunes whose titles hold these words. */
+  searchTunes: (words: string) =>
+    request<ListedTune[]>('GET', `/tunes?search=${encodeURIComponent(words)}`),
   /** As the server has it now, and not as it was kept here. */
   tune: (id: string) => readNow<TuneView>(tunePath(id)),
   /** As the server had it last, as far as this browser knows. */
   keptTune: (id: string) => keptAnswer(tunePath(id)) as Promise<TuneView | undefined>,
   keepTune: (tune: TuneView) => keepAnswer(tunePath(tune.id), tune),
+  /** What the list said of a tune when it was kept with all that hangs on it. */
+  keptSince: (id: string) => keptAnswer(`/kept/${id}`),
+  noteKept: (id: string, changedAt: string) => keepAnswer(`/kept/${id}`, changedAt),
   door: () => request<DoorView>('GET', '/door'),
   enter: (fields: EnterFields) => request<undefined>('POST', '/door/enter', fields),
   leave: () => request<undefined>('POST', '/door/leave'),

@@ -7,6 +7,7 @@ import { withTune, withoutPlace } from './order';
 import { SetHead } from './SetHead';
 import { SetTable, TuneTable } from './TuneTable';
 import type { Book } from './useBook';
+import { useSearchedTunes } from './useTunes';
 
 /** All tunes, and what is looked for among them; the search stands in the address. */
 export function TuneDesk({ book, tunes }: { book: Book; tunes: readonly TuneGlance[] }) {
@@ -17,7 +18,8 @@ export function TuneDesk({ book, tunes }: { book: Book; tunes: readonly TuneGlan
       return value === null ? [] : [[name, value]];
     }),
   );
-  const found = filterTunes(tunes, filters);
+  const searched = useSearchedTunes(filters.search ?? '', book.tunes.isWhole);
+  const found = filterTunes(searched ?? tunes, filters);
   return (
     <div className="book-tunes">
       <BookFiltersBar

@@ -1,4 +1,10 @@
-import { LANDMARK_KINDS, type LandmarkKind, type TuneGlance } from '@drop-close/core';
+import {
+  LANDMARK_KINDS,
+  plainLetters,
+  searchedWords,
+  type LandmarkKind,
+  type TuneGlance,
+} from '@drop-close/core';
 
 /** What is looked for in the book; what is left out matches every tune. */
 export interface BookFilters {
@@ -14,21 +20,16 @@ export const FILTER_NAMES = ['search', 'key', 'meter', 'form', 'landmark'] as co
 
 /** Tunes that match all that is looked for. Words of the search may stand anywhere in the title. */
 export function filterTunes(tunes: readonly TuneGlance[], filters: BookFilters): TuneGlance[] {
-  const words = plain(filters.search ?? '')
-    .split(/\s+/)
-    .filter(Boolean);
+  const words = searchedWords(filters.search ?? '');
   return tunes.filter(
     (tune) =>
-      words.every((word) => plain(tune.title).includes(word)) &&
+      words.every((word) => plainLetters(tune.title).includes(word)) &&
       (!filters.key || tune.homeKey === filters.key) &&
       (!filters.meter || tune.meter === filters.meter) &&
       (!filters.form || formOf(tune) === filters.form) &&
       (!filters.landmark || tune.landmarks.includes(filters.landmark)),
   );
 }
-
-/** Letters without case and accents, so that a search need not have them. */
-const plain = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
 /** The kind of form without its key: "twelve-bar blues", "32-bar AABA"; letters where it has no name. */
 export const formOf = ({ formName, form }: TuneGlance): string =>

@@ -1,6 +1,6 @@
-import { TUNES_A_PAGE, type TuneGlance } from '@drop-close/core';
-import { useInfiniteQuery } from '@tanstack/react-query';
-import { useEffect, useMemo } from 'react';
+import { searchedWords, TUNES_A_PAGE, type ListedTune } from '@drop-close/core';
+import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, useState } from 'react';
 import { api } from '../api/client';
 
 export const TUNES_KEY = ['tunes'];
@@ -11,7 +11,7 @@ export function useTunes() {
     queryKey: TUNES_KEY,
     queryFn: ({ pageParam }) => api.tunes(pageParam),
     initialPageParam: undefined as string | undefined,
-    getNextPageParam: (last: readonly TuneGlance[]) =>
+    getNextPageParam: (last: readonly ListedTune[]) =>
       last.length === TUNES_A_PAGE ? last.at(-1)?.id : undefined,
     refetchOnMount: 'always',
   });
@@ -21,4 +21,34 @@ export function useTunes() {
   }, [hasNextPage, isFetching, isError, fetchNextPage]);
   const tunes = useMemo(() => data?.pages.flat(), [data]);
   return { ...query, data: tunes, isWhole: !hasNextPage };
+}
+
+/** Quiet time after the last letter before the book is asked, in ms. */
+const SETTLE = 150;
+
+/**
+ * Tunes whose titles hold the words of a search, while the list is still on its way; `undefined` where the
+ * list is whole and can be searched itself, and while the server is away.
+ */
+export function useSearchedTunes(
+  search: string,
+  isWhole: boolean,
+): readonly ListedTune[] | undefined {
+  const [words, setWords] = useState(search);
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      setWords(search);
+    }, SETTLE);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [search]);
+  const enabled = !isWhole && searchedWords(words).length > 0;
+  const { data } = useQuery({
+    queryKey: [...TUNES_KEY, 'search', words],
+    queryFn: () => api.searchTunes(words),
+    placeholderData: keepPreviousData,
+    enabled,
+  });
+  return enabled ? data : undefined;
 }

@@ -1,4 +1,4 @@
-import { TUNES_A_PAGE, type TuneGlance } from '@drop-close/core';
+import { TUNES_A_PAGE, type ListedTune } from '@drop-close/core';
 import { api, useServer } from '../api/client';
 import { alone } from '../local/tabs';
 
@@ -14,15 +14,15 @@ const PAUSE = 60;
 export const keepBook = (): Promise<void> =>
   alone('book', async () => {
     const [tunes] = await Promise.all([allTunes(), api.sets(), api.licks()]);
-    const latest = [...tunes].sort((a, b) => b.updatedAt.localeCompare(a.updatedAt));
+    const latest = [...tunes].sort((a, b) => b.changedAt.localeCompare(a.changedAt));
     for (const tune of latest.slice(0, MOST)) {
       if (useServer.getState().away) return;
       if (await keepTune(tune)) await pause();
     }
   });
 
-async function allTunes(): Promise<TuneGlance[]> {
-  const all: TuneGlance[] = [];
+async function allTunes(): Promise<ListedTune[]> {
+  const all: ListedTune[] = [];
   for (let page = await api.tunes(); ; page = await api.tunes(page.at(-1)!.id)) {
     all.push(...page);
     if (page.length < TUNES_A_PAGE) return all;
@@ -30,11 +30,11 @@ async function allTunes(): Promise<TuneGlance[]> {
 }
 
 /** @returns whether the server was asked */
-async function keepTune({ id, version }: TuneGlance): Promise<boolean> {
-  const kept = await api.keptTune(id);
-  if (kept?.version === version) return false;
+async function keepTune({ id, changedAt }: ListedTune): Promise<boolean> {
+  if ((await api.keptSince(id)) === changedAt) return false;
   await api.tune(id);
   await api.solos(id);
+  await api.noteKept(id, changedAt);
   return true;
 }
 

@@ -55,6 +55,12 @@ export interface TuneGlance {
   readonly updatedAt: string;
 }
 
+/** A tune as the book lists it. */
+export interface ListedTune extends TuneGlance {
+  /** When the tune, an arrangement or a solo line of it was changed last, in any way. */
+  readonly changedAt: string;
+}
+
 /** A tune whole, with its arrangements. */
 export interface TuneView extends TuneGlance {
   readonly text: string;

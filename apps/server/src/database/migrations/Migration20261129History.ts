@@ -28,7 +28,7 @@ export class Migration20261129History extends Migration {
           case tg_argv[0] when 'tune' then old.id else (to_jsonb(old)->>'tune_id')::uuid end,
           case tg_argv[0] when 'tune' then null else old.id end,
           old.updated_at,
-          to_jsonb(old) - '{id,tune_id,summary,version,created_at,updated_at,deleted_at}'::text[]
+          to_jsonb(old) - '{id,tune_id,summary,searched,version,created_at,updated_at,deleted_at}'::text[]
         )
         on conflict (tune_id, coalesce(arrangement_id, tune_id), date_trunc('minute', saved_at at time zone 'UTC'))
         do update set saved_at = excluded.saved_at, fields = excluded.fields;
