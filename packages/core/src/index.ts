@@ -1,7 +1,7 @@
 /** The contents page of the engine. */
 export { ok, fail, type Result } from './base/result';
 export { plainLetters, searchedWords } from './base/plainLetters';
-export { unstorableIn, type UnstorableCharacter } from './base/storable';
+export { storablePart, unstorableIn, type UnstorableCharacter } from './base/storable';
 export {
   midi,
   pitchClass,
@@ -403,7 +403,13 @@ export { type Decision, type Doing } from './comp/solo/leaveRoom';
 export { type CompFigures, type HitJudgement } from './comp/solo/measure';
 export { phrasesOf } from './comp/solo/phrases';
 export { standInLine, type StandInRequest } from './comp/solo/standIn';
-export { type SoloLine, type SoloNote, type SoloPhrase, type Strictness } from './comp/solo/types';
+export {
+  MOST_SOLO_NOTES,
+  type SoloLine,
+  type SoloNote,
+  type SoloPhrase,
+  type Strictness,
+} from './comp/solo/types';
 export { type SoundingHit } from './comp/base/sounding';
 export {
   EIGHTH,

@@ -1,11 +1,12 @@
-import type {
-  LineBar,
-  LineFrame,
-  Midi,
-  SoloFields,
-  SoloLine,
-  SoloNote,
-  Ticks,
+import {
+  MOST_SOLO_NOTES,
+  type LineBar,
+  type LineFrame,
+  type Midi,
+  type SoloFields,
+  type SoloLine,
+  type SoloNote,
+  type Ticks,
 } from '@drop-close/core';
 import { Type } from 'class-transformer';
 import {
@@ -26,8 +27,6 @@ import {
 import { BarPlaceBody } from '../arrangements/places.dto';
 import type { SameShape } from '../problem/shape';
 
-/** More than anybody plays in one solo. */
-const MOST_NOTES = 10_000;
 /** Some hours, in ticks of 480 a quarter. */
 const LATEST = 20_000_000;
 
@@ -43,7 +42,7 @@ class SoloLineBody {
   @IsBoolean() written!: boolean;
   @IsArray()
   @ArrayMinSize(1)
-  @ArrayMaxSize(MOST_NOTES)
+  @ArrayMaxSize(MOST_SOLO_NOTES)
   @ValidateNested({ each: true })
   @Type(() => SoloNoteBody)
   notes!: readonly SoloNoteBody[];

@@ -34,7 +34,6 @@ import type {
   MeetingAnswer,
   PlanQuestion,
   ReadRequest,
-  ReadSolo,
   VoicedChorus,
   VoicedPath,
   VoiceRequest,
@@ -165,10 +164,6 @@ class EngineClient {
     request: Pick<StandInRequest, 'density' | 'range' | 'seed'>,
   ): Promise<SoloLine | undefined> {
     return this.ask((engine) => engine.standIn(id, request));
-  }
-
-  readSolo(bytes: Uint8Array): Promise<ReadSolo> {
-    return this.ask((engine) => engine.readSolo(bytes));
   }
 
   plan(id: number, question: PlanQuestion): Promise<BandPlan | undefined> {

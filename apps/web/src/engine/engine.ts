@@ -10,7 +10,6 @@ import {
   learnTaste,
   makeEtude,
   offbeatAt,
-  readSoloFile,
   settingsOf,
   swungLine,
   tasteChoice,
@@ -73,10 +72,6 @@ export function createEngine(): Engine {
   };
   return {
     ...createComposer(read),
-    readSolo: (bytes) => {
-      const solo = readSoloFile(bytes);
-      return solo.ok ? { solo: solo.value } : { problem: solo.problem };
-    },
     read: (request) => read(request).analysis(request.school, request.writtenAbove),
     voice: (request) => {
       const current = voice(request);

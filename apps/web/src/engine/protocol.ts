@@ -120,12 +120,6 @@ export interface BandQuestion {
   readonly ends?: boolean;
 }
 
-/** A solo out of a file, or why there is none. */
-export interface ReadSolo {
-  readonly solo?: SoloFile;
-  readonly problem?: string;
-}
-
 /** What the worker does for comping. Answers about choruses no longer in hand are `undefined`. */
 export interface Composer {
   readonly compose: (question: ComposeQuestion) => ComposedChoruses;
@@ -156,9 +150,13 @@ export interface Composer {
   ) => SoloLine | undefined;
 }
 
+/** What the worker of a file does. */
+export interface FileReader {
+  readonly readSolo: (bytes: Uint8Array) => Result<SoloFile, string>;
+}
+
 /** What the worker does. Everything that crosses is plain data. */
 export interface Engine extends Composer {
-  readonly readSolo: (bytes: Uint8Array) => ReadSolo;
   /** Keys, numbers, landmarks and pools of the changes. */
   readonly read: (request: ReadRequest) => ChartAnalysis;
   readonly voice: (request: VoiceRequest) => VoicedChorus;

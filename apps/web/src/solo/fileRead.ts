@@ -1,5 +1,8 @@
 import type { SoloLine } from '@drop-close/core';
-import { engine } from '../engine/client';
+import { readSoloAside } from '../engine/readFile';
+
+/** Of a solo line. */
+const LONGEST_NAME = 80;
 
 /** What came of a file. */
 export interface Told {
@@ -11,11 +14,14 @@ export interface Told {
   readonly meter?: string;
 }
 
-/** Reads a solo out of a file, in the worker. */
-export async function readFile(file: File): Promise<Told> {
-  const { solo, problem } = await engine.readSolo(new Uint8Array(await file.arrayBuffer()));
-  if (!solo) return { name: file.name, problem: problem ?? 'It cannot be read.', skipped: [] };
-  const name = solo.name || file.name.replace(/\.[^.]+$/, '');
-  const { line, skipped, meter } = solo;
-  return { name: name.slice(0, 80), line, skipped, ...(meter && { meter }) };
+/**
+ * Reads a solo out of a file.
+ * @throws Cancelled once the signal is given
+ */
+export async function readFile(file: File, signal: AbortSignal): Promise<Told> {
+  const read = await readSoloAside(file, signal);
+  if (!read.ok) return { name: file.name, problem: read.problem, skipped: [] };
+  const { line, skipped, meter } = read.value;
+  const name = read.value.name || file.name.replace(/\.[^.]+$/, '');
+  return { name: name.slice(0, LONGEST_NAME), line, skipped, ...(meter && { meter }) };
 }

@@ -20,6 +20,11 @@ export function unstorableIn(text: string): UnstorableCharacter | undefined {
   return index < 0 ? undefined : { index, name: nameOf(text.charCodeAt(index)) };
 }
 
+/** A text without the characters that cannot be stored; for names that came in with a file. */
+export function storablePart(text: string): string {
+  return text.replace(new RegExp(UNSTORABLE, 'g'), '');
+}
+
 function nameOf(code: number): string {
   if (code === 0) return 'NUL';
   const hex = `U+${code.toString(16).toUpperCase().padStart(4, '0')}`;

@@ -37,6 +37,17 @@ describe('a solo out of a MIDI file with several tracks', () => {
   it('takes the title where the track has no name', () => {
     expect(read(track('', 0, 60))).toMatchObject({ name: 'Slack Water', skipped: [] });
   });
+  it('is refused where it has more notes than a solo, with how many', () => {
+    const long = track('Tenor', 0, ...Array.from({ length: 10_001 }, () => 60));
+    expect(readSoloFile(file(long))).toEqual({
+      ok: false,
+      problem:
+        'This line has 10001 notes; a solo line has up to 10000. Cut the file into choruses.',
+    });
+  });
+  it('has a name that can be stored, whatever the file says', () => {
+    expect(read(track('Tenor\u0001 solo', 0, 60)).name).toBe('Tenor solo');
+  });
   it('is refused where there are only drums', () => {
     expect(readSoloFile(file(track('Kit', 9, 51)))).toEqual({
       ok: false,

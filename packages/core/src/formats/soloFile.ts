@@ -1,7 +1,8 @@
-import { ok, type Result } from '../base/result';
+import { fail, ok, type Result } from '../base/result';
+import { storablePart } from '../base/storable';
 import { midi, ticks } from '../base/units';
 import { formatMeter } from '../chart/meter';
-import type { SoloLine } from '../comp/solo/types';
+import { MOST_SOLO_NOTES, type SoloLine } from '../comp/solo/types';
 import { readMidi, type MidiReading } from './midi/read';
 import type { MidiNote, MidiTrack } from './midi/types';
 import { readMusicXml } from './musicxml/readSolo';
@@ -23,6 +24,17 @@ const DRUMS = 9;
  * called so is taken, or else the one that lies highest. Fails with a sentence for the player.
  */
 export function readSoloFile(bytes: Uint8Array): Result<SoloFile, string> {
+  const read = lineIn(bytes);
+  if (!read.ok) return read;
+  const { name, line } = read.value;
+  const count = line.notes.length;
+  if (count <= MOST_SOLO_NOTES) return ok({ ...read.value, name: storablePart(name) });
+  return fail(
+    `This line has ${count} notes; a solo line has up to ${MOST_SOLO_NOTES}. Cut the file into choruses.`,
+  );
+}
+
+function lineIn(bytes: Uint8Array): Result<SoloFile, string> {
   const midiFile = String.fromCharCode(...bytes.slice(0, 4)) === 'MThd';
   if (midiFile) {
     const reading = readMidi(bytes);

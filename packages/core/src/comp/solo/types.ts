@@ -9,6 +9,9 @@ export interface SoloNote {
   readonly velocity: number;
 }
 
+/** More than anybody plays in one solo. */
+export const MOST_SOLO_NOTES = 10_000;
+
 /** A solo line as it is kept: played as it sounds, or written straight and swung when it sounds. */
 export interface SoloLine {
   readonly notes: readonly SoloNote[];

@@ -90,6 +90,25 @@ describe('a file that is no use', () => {
     expect(bomb.length).toBeLessThan(100_000);
     expect(refusal(bomb)).toMatch(/larger than 10 MB/);
   });
+  it('has one score unpacked, however many it holds, and is refused where those are hundreds', () => {
+    const many = (count: number, size: number) =>
+      zipSync(
+        Object.fromEntries(
+          Array.from({ length: count }, (_, n) => [`${n}.xml`, new Uint8Array(size).fill(32)]),
+        ),
+        { level: 9 },
+      );
+    // Twenty scores of 9 MB each: the first is unpacked, and is no score.
+    expect(refusal(many(20, 9_000_000))).toMatch(/no MusicXML score/);
+    expect(refusal(many(201, 10))).toBe(
+      'This packed file holds 201 files; a score comes with a few.',
+    );
+  });
+  it('is refused where its elements lie a million deep', () => {
+    expect(refusal(strToU8(`<score-partwise>${'<part>'.repeat(1_000_000)}`))).toMatch(
+      /no MusicXML score|no notes/,
+    );
+  });
   it('is refused where it is too large, cut off, empty of notes or something else', () => {
     expect(refusal(new Uint8Array(LARGEST_XML + 1))).toMatch(/larger than 10 MB/);
     expect(refusal(strToU8(score(note('C', 4, 2)).slice(0, -40)))).toMatch(/cut off/);
