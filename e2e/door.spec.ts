@@ -16,8 +16,7 @@ test('a passphrase is set, asked for, refused when wrong, and opens when right',
     await page.goto('/book');
     const sheet = page.getByRole('dialog', { name: 'Passphrase' });
     const openSheet = async (): Promise<void> => {
-      await page.getByRole('button', { name: 'More' }).click();
-      await page.getByRole('menuitem', { name: 'Passphrase' }).click();
+      await page.getByRole('button', { name: 'Passphrase' }).click();
     };
     await openSheet();
     await sheet.getByLabel(/^New passphrase/).fill(PASSPHRASE);

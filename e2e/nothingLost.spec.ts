@@ -229,8 +229,7 @@ test('what was thrown away is listed and put back', async ({ page }) => {
   const id = /tune\/([^/]+)/.exec(page.url())?.[1] ?? '';
   await page.request.delete(`/api/tunes/${id}`);
   await page.goto('/book');
-  await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('menuitem', { name: 'Thrown away' }).click();
+  await page.getByRole('button', { name: 'Thrown away' }).click();
   const sheet = page.getByRole('dialog', { name: 'Thrown away' });
   await sheet.getByRole('button', { name: 'Put back: New tune' }).first().click();
   await expect.poll(async () => (await page.request.get(`/api/tunes/${id}`)).status()).toBe(200);

@@ -73,3 +73,11 @@ it('other machines are not let in without a passphrase', async () => {
   expect(code).toBe(1);
   expect(said).toContain('DROP_CLOSE_HOST lets other machines in, and the book has no passphrase');
 }, 60_000);
+
+it('a passphrase that is forgotten is taken off by whoever has the folder, while it runs', async () => {
+  const passphrase = 'slack water at nine';
+  expect((await house.send('PUT', '/door', { passphrase })).ok).toBe(true);
+  await until(async () => (await house.get('/tunes')).status === 401, 5000);
+  expect(house.run('scripts/forget-passphrase')).toContain('The book has no passphrase now');
+  await until(async () => (await house.get('/tunes')).ok, 5000);
+}, 60_000);

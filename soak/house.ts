@@ -139,7 +139,10 @@ export class House {
   }
 
   /** Runs ./backup or ./restore for this book. @returns what it said */
-  run(script: 'backup' | 'restore', ...words: readonly string[]): string {
+  run(
+    script: 'backup' | 'restore' | 'scripts/forget-passphrase',
+    ...words: readonly string[]
+  ): string {
     return execFileSync(`./${script}`, words, { cwd: ROOT, env: this.environment }).toString();
   }
 

@@ -31,6 +31,10 @@ export function DoorPage() {
         <Button type="primary" htmlType="submit" loading={busy}>
           Open the book
         </Button>
+        <p className="quiet">
+          Forgotten? Whoever sits at the machine Drop Close runs on can take it off there with
+          scripts/forget-passphrase.
+        </p>
       </Form>
     </main>
   );

@@ -13,7 +13,7 @@ import {
   type UniqueIdentifier,
 } from '@dnd-kit/core';
 import { sortableKeyboardCoordinates } from '@dnd-kit/sortable';
-import { Alert, Button, Dropdown } from 'antd';
+import { Alert, Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { useServer } from '../api/client';
 import { useSearchParams } from 'react-router';
@@ -30,11 +30,6 @@ import './book.css';
 const EtudeMaker = lazy(() => import('../etude/EtudeMaker'));
 
 type Sheet = 'thrown away' | 'passphrase';
-
-const MORE = [
-  { key: 'thrown away', label: 'Thrown away' },
-  { key: 'passphrase', label: 'Passphrase' },
-];
 
 /** The tunes and sets: find one, open one, put them in order, throw one away and take that back. */
 export function BookPage() {
@@ -57,17 +52,22 @@ export function BookPage() {
     <main className="page book">
       <div className="book-head">
         <h1>The book</h1>
-        <Dropdown
-          menu={{
-            items: MORE,
-            onClick: ({ key }) => {
-              setSheet(key as Sheet);
-            },
+        <Button
+          type="text"
+          onClick={() => {
+            setSheet('thrown away');
           }}
-          trigger={['click']}
         >
-          <Button type="text">More</Button>
-        </Dropdown>
+          Thrown away
+        </Button>
+        <Button
+          type="text"
+          onClick={() => {
+            setSheet('passphrase');
+          }}
+        >
+          Passphrase
+        </Button>
         <Button
           onClick={() => {
             setEtude(true);
