@@ -5,8 +5,14 @@ import {
   type ArrangementView as View,
 } from '@drop-close/core';
 import { ApiProperty } from '@nestjs/swagger';
-import { writtenOf } from '../tunes/written';
+import { writtenOf, type WrittenTune } from '../tunes/written';
 import type { ArrangementEntity } from './arrangement.entity';
+
+/** What of an arrangement is shown, and the tune that it is of. */
+export type ArrangementParts = Pick<
+  ArrangementEntity,
+  'id' | 'name' | 'setup' | 'version' | 'updatedAt'
+> & { readonly tune: WrittenTune & { readonly id: string } };
 
 export class ArrangementView implements View {
   @ApiProperty() readonly id: string;
@@ -16,8 +22,7 @@ export class ArrangementView implements View {
   @ApiProperty() readonly version: number;
   @ApiProperty() readonly updatedAt: string;
 
-  /** @param arrangement with its tune loaded */
-  constructor(arrangement: ArrangementEntity) {
+  constructor(arrangement: ArrangementParts) {
     this.id = arrangement.id;
     this.tuneId = arrangement.tune.id;
     this.name = arrangement.name;
@@ -28,5 +33,8 @@ export class ArrangementView implements View {
 }
 
 /** The setup of an arrangement in the shape of today. */
-export const setupToday = ({ setup, tune }: ArrangementEntity): StoredArrangement =>
+export const setupToday = ({
+  setup,
+  tune,
+}: Pick<ArrangementParts, 'setup' | 'tune'>): StoredArrangement =>
   setup.version === ARRANGEMENT_VERSION ? setup : upgradeArrangement(setup, writtenOf(tune));

@@ -1,5 +1,5 @@
 import { EntityManager } from '@mikro-orm/core';
-import { Injectable, Logger } from '@nestjs/common';
+import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common';
 import { TimeOver, WorkPool } from '../work/workPool';
 import { noSummary, SUMMARY_VERSION, type TuneSummary } from './summary';
 import { TuneEntity } from './tune.entity';
@@ -11,10 +11,11 @@ const BATCH = 100;
 
 /** Works out what the book shows of a tune, in a worker. */
 @Injectable()
-export class SummariesService {
+export class SummariesService implements OnModuleDestroy {
   private readonly log = new Logger('summaries');
   private readonly waiting = new Set<string>();
   private working: Promise<void> | undefined;
+  private isEnding = false;
 
   constructor(
     private readonly em: EntityManager,
@@ -52,12 +53,19 @@ export class SummariesService {
     while (this.working) await this.working;
   }
 
+  /** What waits is made when the server starts next. */
+  onModuleDestroy(): void {
+    this.isEnding = true;
+    this.waiting.clear();
+  }
+
   private async makeWaiting(): Promise<void> {
     for (const id of this.waiting) {
       this.waiting.delete(id);
       try {
         await this.makeAnew(this.em.fork(), [id]);
       } catch (error) {
+        if (this.isEnding) return;
         // It is made when the server starts next, or in its daily round.
         this.log.warn(`A summary could not be made: ${String(error)}`);
       }

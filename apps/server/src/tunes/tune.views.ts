@@ -7,7 +7,7 @@ import type {
   TuneGlance as Glance,
   TuneView as View,
 } from '@drop-close/core';
-import { ArrangementView } from '../arrangements/arrangement.views';
+import { ArrangementView, type ArrangementParts } from '../arrangements/arrangement.views';
 import { noSummary } from './summary';
 import { writtenChartOf } from './written';
 import type { TuneEntity } from './tune.entity';
@@ -17,6 +17,9 @@ export type Glanced = Pick<
   TuneEntity,
   'id' | 'title' | 'key' | 'meter' | 'tempo' | 'feel' | 'summary' | 'version' | 'updatedAt'
 >;
+
+/** What is shown of a tune itself. */
+export type TuneParts = Glanced & Pick<TuneEntity, 'text' | 'places'>;
 
 /** What a tune shows at a glance. */
 export class TuneGlance implements Glance {
@@ -76,11 +79,10 @@ export class TuneView extends TuneGlance implements View {
   @ApiProperty({ type: Object }) readonly places: ChartPlaces;
   @ApiProperty({ type: [ArrangementView] }) readonly arrangements: ArrangementView[];
 
-  /** @param tune with its arrangements loaded */
-  constructor(tune: TuneEntity) {
+  constructor(tune: TuneParts, arrangements: readonly ArrangementParts[]) {
     super(tune);
     this.text = tune.text;
     this.places = writtenChartOf(tune).places;
-    this.arrangements = tune.arrangements.getItems().map((item) => new ArrangementView(item));
+    this.arrangements = arrangements.map((each) => new ArrangementView(each));
   }
 }

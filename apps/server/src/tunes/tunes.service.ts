@@ -29,7 +29,8 @@ import { SummariesService } from './summaries.service';
 import { summaryMeanwhile } from './summary';
 import { LONGEST_TITLE, TuneBody, TuneNew, TuneSave } from './tune.dto';
 import { TuneEntity } from './tune.entity';
-import { ListedTune, TuneView, type Glanced } from './tune.views';
+import { readTune, saveTune, type TuneChange } from './tuneRows';
+import { ListedTune, TuneView, type Glanced, type TuneParts } from './tune.views';
 import { writtenChartOf } from './written';
 
 const COPY = ' (copy)';
@@ -58,12 +59,14 @@ interface ListedRow extends Omit<Glanced, 'updatedAt'> {
   readonly changed_at: string | Date;
 }
 
+const viewOf = (tune: TuneEntity): TuneView => new TuneView(tune, tune.arrangements.getItems());
+
 const TUNES: StoredKind<TuneEntity, TuneView> = {
   entity: TuneEntity,
   name: 'tune',
   there: (id) => ({ id, deletedAt: null }),
   with: ['arrangements'],
-  view: (tune) => new TuneView(tune),
+  view: viewOf,
 };
 
 @Injectable()
@@ -98,8 +101,9 @@ export class TunesService {
     });
   }
 
-  read(id: string): Promise<TuneView> {
-    return this.tunes.read(id);
+  async read(id: string): Promise<TuneView> {
+    const { tune, arrangements } = await readTune(this.em, id);
+    return new TuneView(tune, arrangements);
   }
 
   /**
@@ -108,7 +112,7 @@ export class TunesService {
    */
   async create({ id, ...body }: TuneNew): Promise<TuneView> {
     const made = id && (await this.em.findOne(TuneEntity, { id }, { populate: ['arrangements'] }));
-    if (made) return unlessSame(body, new TuneView(made));
+    if (made) return unlessSame(body, viewOf(made));
     const summary = await this.summaries.of(body);
     const byText = () => firstWritten(body.text, parseMeter(body.meter)).places;
     const parsed = parseChart(body.text, parseMeter(body.meter));
@@ -120,7 +124,7 @@ export class TunesService {
     const first = { tune, name: 'First arrangement', setup };
     this.em.create(ArrangementEntity, first, { partial: true });
     await this.em.flush();
-    return new TuneView(tune);
+    return viewOf(tune);
   }
 
   /** The same tune once more, with all its arrangements and solo lines. */
@@ -137,7 +141,7 @@ export class TunesService {
       this.em.create(ArrangementEntity, fields, { partial: true });
     }
     await this.em.flush();
-    return new TuneView(copy);
+    return viewOf(copy);
   }
 
   /** @returns by the id of each solo line the id of its copy */
@@ -153,23 +157,20 @@ export class TunesService {
     );
   }
 
-  /** Answers at once; the analysis for the tune's summary follows. */
+  /**
+   * Answers at once; the analysis for the tune's summary follows. A save of what is stored already is no
+   * conflict, as in `VersionedStore`.
+   */
   async save(id: string, body: TuneSave): Promise<TuneView> {
-    const summary = { isOld: false };
-    const saved = await this.tunes.save(id, body, async (tune) => {
-      const own = { text: body.text, places: body.places };
-      await checkRoom(this.em, 'tune', own, { tuneId: id });
-      const seed = randomUUID().slice(0, 8);
-      const before = writtenChartOf(tune);
-      const parsed = parseChart(body.text, parseMeter(body.meter));
-      const byText = () => retyped(before, body.text, seed, parseMeter(body.meter)).places;
-      const { text, meter, key } = tune;
-      summary.isOld = text !== body.text || meter !== body.meter || key !== body.key;
-      const meanwhile = summary.isOld ? summaryMeanwhile(parsed, tune.summary) : tune.summary;
-      this.em.assign(tune, { ...fields(body, parsed, byText), summary: meanwhile });
-    });
-    if (summary.isOld) this.summaries.later(id);
-    return saved;
+    const { tune, arrangements } = await readTune(this.em, id);
+    if (tune.version !== body.version) return unlessSame(body, new TuneView(tune, arrangements));
+    const own = { text: body.text, places: body.places };
+    await checkRoom(this.em, 'tune', own, { tuneId: id });
+    const change = changed(tune, body);
+    const saved = await saveTune(this.em, tune, change);
+    if (!saved) return unlessSame(body, await this.read(id));
+    if (change.summary !== tune.summary) this.summaries.later(id);
+    return new TuneView(saved, arrangements);
   }
 
   delete(id: string): Promise<void> {
@@ -184,6 +185,19 @@ export class TunesService {
 
 /** A pattern of the database for a text that holds a word. */
 const anywhere = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%`;
+
+/** What a save makes of a tune; the same summary where nothing changes that it tells. */
+function changed(tune: TuneParts, body: TuneSave): TuneChange {
+  const parsed = parseChart(body.text, parseMeter(body.meter));
+  const byText = (): ChartPlaces => {
+    const seed = randomUUID().slice(0, 8);
+    return retyped(writtenChartOf(tune), body.text, seed, parseMeter(body.meter)).places;
+  };
+  const { text, meter, key } = tune;
+  const isNew = text !== body.text || meter !== body.meter || key !== body.key;
+  const summary = isNew ? summaryMeanwhile(parsed, tune.summary) : tune.summary;
+  return { ...fields(body, parsed, byText), summary };
+}
 
 /** An arrangement that is comped behind the copies of the solo lines. */
 function behindOwn(

@@ -8,7 +8,7 @@ import {
 } from '@drop-close/core';
 
 /** What of a tune its identities hang on; tunes from before there were any have none. */
-interface Stored {
+export interface WrittenTune {
   readonly text: string;
   readonly meter: string;
   readonly key: string;
@@ -16,11 +16,11 @@ interface Stored {
 }
 
 /** The text of a stored tune with its identities. */
-export const writtenChartOf = ({ text, meter, places }: Stored): WrittenChart =>
+export const writtenChartOf = ({ text, meter, places }: WrittenTune): WrittenChart =>
   places ? { text, places } : firstWritten(text, parseMeter(meter));
 
 /** The chart of a stored tune, in its key, with its identities. */
-export function writtenOf(tune: Stored): ChartWithPlaces {
+export function writtenOf(tune: WrittenTune): ChartWithPlaces {
   const written = writtenChartOf(tune);
   const { chart } = readWritten(written, parseMeter(tune.meter));
   return {
