@@ -26,17 +26,25 @@ const body = (n: number) => ({
   ...{ key: 'C', meter: '4/4', tempo: 120, feel: 'swing' },
 });
 
-async function newTune(n: number): Promise<string> {
-  const made = await house.send('POST', '/tunes', body(n));
-  return ((await made.json()) as { id: string }).id;
+interface Made {
+  readonly id: string;
+  readonly places: object;
 }
 
-/** One player who saves one tune again and again. @returns how long each save took, in ms */
-async function saver(id: string): Promise<number[]> {
+async function newTune(n: number): Promise<Made> {
+  return (await (await house.send('POST', '/tunes', body(n))).json()) as Made;
+}
+
+/** One player who saves one tune again and again, as the page does. @returns how long each save took, in ms */
+async function saver({ id, places }: Made): Promise<number[]> {
   const durations: number[] = [];
   for (let version = 1; version <= SAVES; version += 1) {
     const begun = performance.now();
-    const answer = await house.send('PUT', `/tunes/${id}`, { ...body(version * 1000), version });
+    const answer = await house.send('PUT', `/tunes/${id}`, {
+      ...body(version * 1000),
+      places,
+      version,
+    });
     if (!answer.ok) throw new Error(`${answer.status} ${await answer.text()}`);
     await answer.text();
     durations.push(performance.now() - begun);
@@ -45,12 +53,12 @@ async function saver(id: string): Promise<number[]> {
 }
 
 async function saving(): Promise<number[]> {
-  const ids = await Promise.all(Array.from({ length: CLIENTS }, (_, n) => newTune(n)));
-  return (await Promise.all(ids.map(saver))).flat();
+  const tunes = await Promise.all(Array.from({ length: CLIENTS }, (_, n) => newTune(n)));
+  return (await Promise.all(tunes.map(saver))).flat();
 }
 
 async function reading(): Promise<number> {
-  const id = await newTune(0);
+  const { id } = await newTune(0);
   const end = performance.now() + READING_MS;
   let read = 0;
   const reader = async (): Promise<void> => {

@@ -6,6 +6,8 @@ import { TuneEntity } from './tune.entity';
 
 /** How long the analysis behind a summary may take, in ms. */
 const LONGEST = 3000;
+/** A player who writes saves every second or so; the analysis waits until the hand rests, in ms. */
+const REST = 2000;
 /** Tunes whose summaries are made anew in one go. */
 const BATCH = 100;
 
@@ -13,6 +15,8 @@ const BATCH = 100;
 @Injectable()
 export class SummariesService implements OnModuleDestroy {
   private readonly log = new Logger('summaries');
+  /** Tunes saved a moment ago. */
+  private readonly resting = new Map<string, NodeJS.Timeout>();
   private readonly waiting = new Set<string>();
   private working: Promise<void> | undefined;
   private isEnding = false;
@@ -40,22 +44,34 @@ export class SummariesService implements OnModuleDestroy {
     }
   }
 
-  /** Has the summary of a tune made anew, after those that wait already; once, however often it is asked for. */
+  /** Has the summary of a tune made anew once nothing has been saved of it for a while. */
   later(id: string): void {
+    clearTimeout(this.resting.get(id));
+    const timer = setTimeout(() => {
+      this.begin(id);
+    }, REST);
+    this.resting.set(id, timer.unref());
+  }
+
+  private begin(id: string): void {
+    clearTimeout(this.resting.get(id));
+    this.resting.delete(id);
     this.waiting.add(id);
     this.working ??= this.makeWaiting().finally(() => {
       this.working = undefined;
     });
   }
 
-  /** @returns once no summary waits to be made */
+  /** Makes now what waits. @returns once no summary waits to be made */
   async settled(): Promise<void> {
+    for (const id of this.resting.keys()) this.begin(id);
     while (this.working) await this.working;
   }
 
   /** What waits is made when the server starts next. */
   onModuleDestroy(): void {
     this.isEnding = true;
+    for (const timer of this.resting.values()) clearTimeout(timer);
     this.waiting.clear();
   }
 
@@ -83,7 +99,10 @@ export class SummariesService implements OnModuleDestroy {
     const found = (await em.getConnection().execute(old, values)) as { id: string }[];
     for (let at = 0; at < found.length; at += BATCH) {
       const ids = found.slice(at, at + BATCH).map((each) => each.id);
-      await this.makeAnew(em, ids);
+      if (this.isEnding) return;
+      await this.makeAnew(em, ids).catch((error: unknown) => {
+        if (!this.isEnding) throw error;
+      });
     }
   }
 
