@@ -2,11 +2,18 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
-import type { NextFunction, Request, Response } from 'express';
+import {
+  Router,
+  static as serveStatic,
+  type NextFunction,
+  type Request,
+  type Response,
+} from 'express';
 import compression from 'compression';
 import helmet from 'helmet';
 import type { ServerConfig } from './config';
 import { ownPagesOnly } from './edge/ownPages';
+import { passphraseRate, requestRate } from './edge/rates';
 import { withReference } from './edge/requestId';
 import { Figures } from './seeing/figures';
 
@@ -15,9 +22,13 @@ export function configureApp(app: NestExpressApplication, config: ServerConfig):
   app.use(helmet({ contentSecurityPolicy: { directives: SECURITY, useDefaults: false } }));
   app.use(withReference(app.get(Figures)));
   app.use(ownPagesOnly(config.hosts));
+  app.use(requestRate());
+  app.use('/api/door', passphraseRate());
   app.use(compression({ threshold: COMPRESSED_FROM }));
   app.useBodyParser('json', { limit: config.largestBody });
   app.setGlobalPrefix('api');
+  // Answers change with every save: to work out a tag for each would save nothing.
+  app.set('etag', false);
   app.enableShutdownHooks();
   const title = 'Drop Close';
   const document = new DocumentBuilder().setTitle(title).setVersion('0.1.0').build();
@@ -47,16 +58,18 @@ const A_YEAR = 31_536_000_000;
 /** Serves the built web application; every path that is no file and not under /api is its first page. */
 function serveWeb(app: NestExpressApplication, root: string): void {
   if (!existsSync(join(root, 'index.html'))) return;
-  app.useStaticAssets(join(root, 'assets'), {
-    prefix: '/assets',
-    immutable: true,
-    maxAge: A_YEAR,
-    fallthrough: false,
+  const web = Router();
+  const immutable = { immutable: true, maxAge: A_YEAR, fallthrough: false };
+  web.use('/assets', serveStatic(join(root, 'assets'), immutable));
+  web.use(serveStatic(root, { index: false, maxAge: 0 }));
+  web.use((request, response, next) => {
+    if (request.method === 'GET' && request.accepts('html')) {
+      response.sendFile(join(root, 'index.html'));
+    } else next();
   });
-  app.useStaticAssets(root, { index: false, maxAge: 0 });
   app.use((request: Request, response: Response, next: NextFunction) => {
-    const page = request.method === 'GET' && !request.path.startsWith('/api/');
-    if (page && request.accepts('html')) response.sendFile(join(root, 'index.html'));
-    else next();
+    // No file is looked for where the API is asked.
+    if (request.path.startsWith('/api/')) next();
+    else web(request, response, next);
   });
 }

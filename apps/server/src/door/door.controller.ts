@@ -1,6 +1,5 @@
 import { Body, Controller, Delete, Get, HttpCode, Post, Put, Req, Res } from '@nestjs/common';
 import { ApiNoContentResponse, ApiOkResponse, ApiProperty, ApiTags } from '@nestjs/swagger';
-import { Throttle } from '@nestjs/throttler';
 import type { DoorView as View } from '@drop-close/core';
 import type { Request, Response } from 'express';
 import { SESSION, cookieFor, sessionOf } from './cookie';
@@ -13,9 +12,6 @@ export class DoorView implements View {
   @ApiProperty() readonly locked!: boolean;
   @ApiProperty() readonly open!: boolean;
 }
-
-/** Tries at a passphrase from one address, a minute. */
-const TRIES = { default: { limit: 10, ttl: 60_000 } };
 
 @ApiTags('door')
 @Controller('door')
@@ -31,7 +27,6 @@ export class DoorController {
   }
 
   @Outside()
-  @Throttle(TRIES)
   @Post('enter')
   @HttpCode(204)
   @ApiNoContentResponse()
@@ -55,7 +50,6 @@ export class DoorController {
   }
 
   /** Sets the passphrase, and lets who set it in. */
-  @Throttle(TRIES)
   @Put()
   @HttpCode(204)
   @ApiNoContentResponse()
@@ -69,7 +63,6 @@ export class DoorController {
   }
 
   /** Takes the passphrase off. */
-  @Throttle(TRIES)
   @Delete()
   @HttpCode(204)
   @ApiNoContentResponse()

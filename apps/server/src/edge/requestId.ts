@@ -1,4 +1,4 @@
-import { randomBytes } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import type { NextFunction, Request, Response } from 'express';
 import type { Figures } from '../seeing/figures';
 
@@ -14,7 +14,7 @@ export interface Referenced {
 export const withReference =
   (figures: Figures) =>
   (request: Request & Referenced, response: Response, next: NextFunction): void => {
-    request.reference = randomBytes(4).toString('hex');
+    request.reference = randomUUID().slice(0, 8);
     request.arrivedAt = performance.now();
     response.setHeader('x-request-id', request.reference);
     response.on('finish', () => {

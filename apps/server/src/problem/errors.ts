@@ -2,6 +2,8 @@ import {
   BadRequestException,
   ConflictException,
   ForbiddenException,
+  HttpException,
+  HttpStatus,
   MisdirectedException,
   NotFoundException,
   PayloadTooLargeException,
@@ -50,6 +52,17 @@ export class Locked extends UnauthorizedException {
 export class WrongPassphrase extends ForbiddenException {
   constructor() {
     super('That is not the passphrase of this book.');
+  }
+}
+
+/** Asked more often than anybody needs to. */
+export class TooMany extends HttpException {
+  /** @param seconds after which it may be asked again */
+  constructor(seconds: number) {
+    super(
+      `That was asked too often; try again in ${seconds} seconds.`,
+      HttpStatus.TOO_MANY_REQUESTS,
+    );
   }
 }
 
