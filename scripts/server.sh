@@ -44,7 +44,8 @@ wait_for() {
 }
 
 start_server() {
-  node "$PROJECT/apps/server/dist/main.js" 8>&- &
+  # Room for what one burst of saves makes, so that it is seldom cleared away meanwhile; in MB.
+  node --max-semi-space-size=64 "$PROJECT/apps/server/dist/main.js" 8>&- &
   SERVER=$!
   echo "$SERVER $$" >"$(server_file "$PORT")"
 }

@@ -219,7 +219,7 @@ function fields(
   byText: () => ChartPlaces,
 ): TuneFields & { places: ChartPlaces } {
   const { text, key, meter, tempo, feel } = body;
-  const places: ChartPlaces = body.places ? structuredClone(body.places) : byText();
+  const places: ChartPlaces = body.places ?? byText();
   if (!placesFit(chart, places)) throw new InvalidBody([MISFIT]);
   const own = { title: chart.header.title ?? body.title.trim(), text, key, meter, tempo, feel };
   return { ...own, places };
