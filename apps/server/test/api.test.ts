@@ -8,15 +8,13 @@ import {
   rooms,
   type StoredArrangement,
 } from '@drop-close/core';
-import type supertest from 'supertest';
 import { bringUpStored } from '../src/database/bringUp';
-import type { ProblemDetails } from '../src/problem/problem';
 import type { TuneView } from '../src/tunes/tune.views';
-import { nothingMarked, tuneBody as tune } from './builders';
+import { createTune, nothingMarked, problemOf, tuneBody as tune, type TestApi } from './builders';
 import { startServer } from './server';
 
 let app: NestExpressApplication;
-let api: ReturnType<typeof supertest>;
+let api: TestApi;
 let orm: MikroORM;
 
 beforeAll(async () => {
@@ -24,12 +22,7 @@ beforeAll(async () => {
 });
 afterAll(() => app.close());
 
-const create = async (change: object = {}): Promise<TuneView> =>
-  (await api.post('/api/tunes').send(tune(change)).expect(201)).body as TuneView;
-const problemOf = (response: supertest.Response): ProblemDetails => {
-  expect(response.type).toBe('application/problem+json');
-  return response.body as ProblemDetails;
-};
+const create = (change?: object) => createTune(api, change);
 const DEVICE = { place: { slot: '1.2', pass: 0 }, symbol: 'G7', transposed: 0 };
 const PLACE = { slot: '1.1', pass: 0 };
 const BAR = { bar: '1', pass: 0 };

@@ -5,6 +5,12 @@ import {
   storeArrangement,
   type StoredArrangement,
 } from '@drop-close/core';
+import type supertest from 'supertest';
+import type { ProblemDetails } from '../src/problem/problem';
+import type { TuneView } from '../src/tunes/tune.views';
+
+/** How a test asks the server. */
+export type TestApi = ReturnType<typeof supertest>;
 
 /** A tune as it is sent. */
 export const tuneBody = (change: object = {}) => ({
@@ -22,3 +28,14 @@ export const nothingMarked: StoredArrangement = storeArrangement(
   defaultArrangement,
   positionsIn(parseChart('').chart, { transposed: 0 }),
 );
+
+/** A tune that is there now. */
+export async function createTune(api: TestApi, change: object = {}): Promise<TuneView> {
+  return (await api.post('/api/tunes').send(tuneBody(change)).expect(201)).body as TuneView;
+}
+
+/** What an answer says that says no. */
+export function problemOf(response: supertest.Response): ProblemDetails {
+  expect(response.type).toBe('application/problem+json');
+  return response.body as ProblemDetails;
+}

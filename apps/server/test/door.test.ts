@@ -1,10 +1,10 @@
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type supertest from 'supertest';
-import type { ProblemDetails } from '../src/problem/problem';
+import { problemOf, type TestApi } from './builders';
 import { startServer } from './server';
 
 let app: NestExpressApplication;
-let api: ReturnType<typeof supertest>;
+let api: TestApi;
 
 beforeAll(async () => {
   ({ app, api } = await startServer());
@@ -15,7 +15,6 @@ const PASSPHRASE = 'slack water at nine';
 const cookieOf = (response: supertest.Response): string =>
   (response.headers['set-cookie'] as unknown as string[])[0]!.split(';')[0]!;
 const enter = (passphrase: string) => api.post('/api/door/enter').send({ passphrase });
-const problem = (response: supertest.Response): ProblemDetails => response.body as ProblemDetails;
 
 describe('a book without a passphrase', () => {
   it('is open to everyone on this machine', async () => {
@@ -25,7 +24,7 @@ describe('a book without a passphrase', () => {
 
   it('takes none that is short, and says how long one is', async () => {
     const response = await api.put('/api/door').send({ passphrase: 'short' }).expect(400);
-    expect(problem(response).errors).toEqual([
+    expect(problemOf(response).errors).toEqual([
       { path: 'passphrase', message: 'passphrase should have at least 12 characters' },
     ]);
   });
@@ -65,7 +64,7 @@ describe('a book with a passphrase', () => {
   });
 
   it('stays closed to who does not, and to a session that was left', async () => {
-    expect(problem(await enter('slack water at ten').expect(403)).detail).toBe(
+    expect(problemOf(await enter('slack water at ten').expect(403)).detail).toBe(
       'That is not the passphrase of this book.',
     );
     await api.get('/api/tunes').set('Cookie', 'drop-close-session=guess').expect(401);

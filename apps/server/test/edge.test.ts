@@ -2,13 +2,11 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import { mkdtempSync, mkdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type supertest from 'supertest';
-import type { ProblemDetails } from '../src/problem/problem';
-import { tuneBody } from './builders';
+import { problemOf, tuneBody, type TestApi } from './builders';
 import { startServer } from './server';
 
 let app: NestExpressApplication;
-let api: ReturnType<typeof supertest>;
+let api: TestApi;
 /** A built web application of one page and one file. */
 const web = mkdtempSync(join(tmpdir(), 'drop-close-web-'));
 
@@ -19,8 +17,6 @@ beforeAll(async () => {
   ({ app, api } = await startServer({ webRoot: web }));
 });
 afterAll(() => app.close());
-
-const problem = (response: supertest.Response): ProblemDetails => response.body as ProblemDetails;
 
 describe('who may ask', () => {
   it.each(['localhost', '127.0.0.1:4680', '[::1]:4680', 'LOCALHOST:1'])(
@@ -54,7 +50,7 @@ describe('who may ask', () => {
     ]) {
       const response = await send(headers as unknown as Record<string, string>);
       expect(response.status).toBe(403);
-      expect(problem(response).detail).toBe(
+      expect(problemOf(response).detail).toBe(
         'Only pages of this server can change what is in the book.',
       );
     }
@@ -85,8 +81,8 @@ describe('what an answer tells of the machine', () => {
 
   it('every answer has a reference, and a problem quotes it', async () => {
     const response = await api.get('/api/tunes/twelve').expect(400);
-    expect(problem(response).reference).toMatch(/^[0-9a-f]{8}$/);
-    expect(response.headers['x-request-id']).toBe(problem(response).reference);
+    expect(problemOf(response).reference).toMatch(/^[0-9a-f]{8}$/);
+    expect(response.headers['x-request-id']).toBe(problemOf(response).reference);
   });
 
   it('says how the server fares', async () => {

@@ -1,14 +1,13 @@
 import type { MikroORM } from '@mikro-orm/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { ThrownAway, TuneMoment, TuneThen, TuneView } from '@drop-close/core';
-import type supertest from 'supertest';
 import type { ProblemDetails } from '../src/problem/problem';
 import { UpkeepService } from '../src/upkeep/upkeep.service';
-import { nothingMarked, tuneBody } from './builders';
+import { createTune, nothingMarked, tuneBody, type TestApi } from './builders';
 import { startServer } from './server';
 
 let app: NestExpressApplication;
-let api: ReturnType<typeof supertest>;
+let api: TestApi;
 let orm: MikroORM;
 
 beforeAll(async () => {
@@ -16,8 +15,7 @@ beforeAll(async () => {
 });
 afterAll(() => app.close());
 
-const create = async (change: object = {}): Promise<TuneView> =>
-  (await api.post('/api/tunes').send(tuneBody(change)).expect(201)).body as TuneView;
+const create = (change?: object) => createTune(api, change);
 const moments = async (id: string): Promise<string[]> =>
   ((await api.get(`/api/tunes/${id}/history`).expect(200)).body as TuneMoment[]).map(
     ({ at }) => at,

@@ -1,13 +1,11 @@
 import type { MikroORM } from '@mikro-orm/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import type supertest from 'supertest';
-import type { ProblemDetails } from '../src/problem/problem';
 import type { TuneView } from '../src/tunes/tune.views';
-import { nothingMarked, tuneBody } from './builders';
+import { createTune, nothingMarked, problemOf, tuneBody, type TestApi } from './builders';
 import { startServer } from './server';
 
 let app: NestExpressApplication;
-let api: ReturnType<typeof supertest>;
+let api: TestApi;
 let orm: MikroORM;
 
 beforeAll(async () => {
@@ -15,9 +13,7 @@ beforeAll(async () => {
 });
 afterAll(() => app.close());
 
-const create = async (change: object = {}): Promise<TuneView> =>
-  (await api.post('/api/tunes').send(tuneBody(change)).expect(201)).body as TuneView;
-const problem = (response: supertest.Response): ProblemDetails => response.body as ProblemDetails;
+const create = (change?: object) => createTune(api, change);
 const sent = (json: string) => api.post('/api/tunes').type('json').send(json);
 
 describe('characters that cannot be stored', () => {
@@ -28,7 +24,7 @@ describe('characters that cannot be stored', () => {
   ])('in the %s (%j) are refused there, in words', async (field, character, name) => {
     const response = await api.post('/api/tunes').send(tuneBody({ [field]: `Slack${character}` }));
     expect(response.status).toBe(400);
-    expect(problem(response).errors).toEqual([
+    expect(problemOf(response).errors).toEqual([
       {
         path: field,
         message: `holds a character that cannot be stored (${name}) after 5 others: delete it`,
@@ -38,7 +34,7 @@ describe('characters that cannot be stored', () => {
 
   it('are refused also as half of a pair, and deep in an arrangement', async () => {
     const half = await sent(JSON.stringify(tuneBody()).replace('Slack Water', 'Slack\\ud834'));
-    expect(problem(half).errors?.[0]).toMatchObject({ path: 'title' });
+    expect(problemOf(half).errors?.[0]).toMatchObject({ path: 'title' });
     const { id } = await create();
     const comp = {
       ...nothingMarked.comp,
@@ -47,7 +43,7 @@ describe('characters that cannot be stored', () => {
     const deep = await api
       .post(`/api/tunes/${id}/arrangements`)
       .send({ name: 'x', setup: { ...nothingMarked, comp } });
-    expect(problem(deep).errors?.[0]?.path).toBe('setup.comp.devices.0.symbol');
+    expect(problemOf(deep).errors?.[0]?.path).toBe('setup.comp.devices.0.symbol');
   });
 
   it('leave the tune as it was, and it is saved once they are gone', async () => {
@@ -78,22 +74,22 @@ describe('a body within its size that is too much work', () => {
   ])('%s is refused before its items are checked', async (_, change) => {
     const response = await api.post('/api/tunes').send(tuneBody(change));
     expect(response.status).toBe(400);
-    expect(problem(response).errors).toHaveLength(1);
-    expect(problem(response).errors?.[0]?.message).toMatch(/should have up to/);
+    expect(problemOf(response).errors).toHaveLength(1);
+    expect(problemOf(response).errors?.[0]?.message).toMatch(/should have up to/);
   });
 
   it('half a million brackets are refused', async () => {
     const brackets = `${'['.repeat(450_000)}${']'.repeat(450_000)}`;
     const response = await sent(`{"title":${brackets}}`);
     expect(response.status).toBe(400);
-    expect(problem(response).errors?.[0]?.message).toBe('is nested more than 24 deep');
+    expect(problemOf(response).errors?.[0]?.message).toBe('is nested more than 24 deep');
   });
 
   it('wrong fields are named up to a number, so that the answer is short', async () => {
     const bars = Array.from({ length: 300 }, () => ({}));
     const places = { transposed: 0, sections: [{ id: 'a', bars }] };
     const response = await api.post('/api/tunes').send(tuneBody({ places }));
-    expect(problem(response).errors).toHaveLength(20);
+    expect(problemOf(response).errors).toHaveLength(20);
     expect(JSON.stringify(response.body).length).toBeLessThan(3000);
   });
 
@@ -109,7 +105,7 @@ describe('a body within its size that is too much work', () => {
     });
     const put = `/api/arrangements/${arrangements[0]!.id}`;
     const wrong = await api.put(put).send(save('yes')).expect(400);
-    expect(problem(wrong).errors?.[0]?.path).toBe('setup.comp.hits.0.accent');
+    expect(problemOf(wrong).errors?.[0]?.path).toBe('setup.comp.hits.0.accent');
     await api.put(put).send(save(true)).expect(200);
     const { body } = await api.get(`/api/tunes/${id}`).expect(200);
     expect((body as TuneView).arrangements[0]?.setup.comp.hits).toHaveLength(1500);
@@ -121,7 +117,7 @@ describe('what goes out in one answer', () => {
   const fill = async (path: string, body: (n: number) => object) => {
     for (let n = 0; n < 60; n += 1) {
       const response = await api.post(path).send(body(n));
-      if (response.status === 413) return { detail: problem(response).detail, fitted: n };
+      if (response.status === 413) return { detail: problemOf(response).detail, fitted: n };
       expect(response.status).toBe(201);
     }
     throw new Error('never full');
@@ -195,7 +191,7 @@ describe('what goes out in one answer', () => {
       select gen_random_uuid(), 'Lick', 'C', repeat('C4 ', 400), '', 1, now() from generate_series(1, 556)`;
     await orm.em.getConnection().execute(lick);
     const body = { name: 'One more', key: 'C', notes: 'C4 D4 '.repeat(100), answer: '' };
-    expect(problem(await api.post('/api/licks').send(body).expect(413)).detail).toMatch(
+    expect(problemOf(await api.post('/api/licks').send(body).expect(413)).detail).toMatch(
       /^The licks of the book may/,
     );
     expect(await bytes('/api/licks')).toBeLessThan(1_000_000);
@@ -262,7 +258,7 @@ describe('a database that is away', () => {
       .send(tuneBody({ title: 'Neap', version: 1 }));
     await other.rollback();
     expect(response.status).toBe(503);
-    expect(problem(response).detail).toBe(
+    expect(problemOf(response).detail).toBe(
       'The database does not answer; nothing you sent was stored.',
     );
     expect((await api.get(`/api/tunes/${id}`)).body).toMatchObject({ title: 'Slack Water' });

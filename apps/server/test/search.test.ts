@@ -1,12 +1,11 @@
-import type { ListedTune, SoloView, TuneView } from '@drop-close/core';
+import type { ListedTune, SoloView } from '@drop-close/core';
 import type { MikroORM } from '@mikro-orm/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import type supertest from 'supertest';
-import { nothingMarked, tuneBody } from './builders';
+import { createTune, nothingMarked, type TestApi } from './builders';
 import { startServer } from './server';
 
 let app: NestExpressApplication;
-let api: ReturnType<typeof supertest>;
+let api: TestApi;
 let orm: MikroORM;
 
 beforeAll(async () => {
@@ -14,8 +13,7 @@ beforeAll(async () => {
 });
 afterAll(() => app.close());
 
-const create = async (title: string): Promise<TuneView> =>
-  (await api.post('/api/tunes').send(tuneBody({ title })).expect(201)).body as TuneView;
+const create = (title: string) => createTune(api, { title });
 const found = async (search: string): Promise<string[]> => {
   const { body } = await api.get('/api/tunes').query({ search }).expect(200);
   return (body as ListedTune[]).map(({ title }) => title);
