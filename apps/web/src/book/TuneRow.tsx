@@ -26,8 +26,12 @@ export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps })
             {tune.problems} to mend
           </Link>
         )}
+        {/* Where there is no room for columns of their own. */}
+        <span className="book-under quiet">
+          {tune.formName || `${tune.form} ${bars}`.trim()}, {tune.feel} {tune.meter}
+        </span>
       </th>
-      <td>
+      <td className="book-wide">
         {tune.formName || (
           <>
             {tune.form && <span className="book-form">{tune.form}</span>}
@@ -36,7 +40,7 @@ export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps })
         )}
       </td>
       <td className="book-key">{prettyName(tune.homeKey)}</td>
-      <td>
+      <td className="book-wide">
         {tune.feel} <span className="quiet">{tune.meter}</span>
       </td>
       <td className="book-tempo">{tune.tempo}</td>

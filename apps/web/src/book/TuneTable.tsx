@@ -113,9 +113,13 @@ function Table({ children, count }: { children: ReactNode; count?: number }) {
             <span className="unseen">Drag</span>
           </th>
           <th scope="col">Tune</th>
-          <th scope="col">Form</th>
+          <th scope="col" className="book-wide">
+            Form
+          </th>
           <th scope="col">Key</th>
-          <th scope="col">Feel</th>
+          <th scope="col" className="book-wide">
+            Feel
+          </th>
           <th scope="col">Tempo</th>
           <th scope="col">
             <span className="unseen">More</span>
