@@ -1,0 +1,106 @@
+/**
+ * When each item is due, by FSRS (published open algorithm, version 6, the package `ts-fsrs`): memory is a stability in
+ * days and a difficulty, and each review moves both. Days are whole: what is practised twice on a day is not known
+ * better for it. Chance plays no part, so the same notes always give the same schedule, in whatever order they arrive.
+ */
+import {
+  createEmptyCard,
+  fsrs,
+  generatorParameters,
+  Rating,
+  type Card,
+  type Grade as Rated,
+} from 'ts-fsrs';
+import type { Grade, PracticeNote, Schedule } from './types';
+
+/** Nothing is left alone for longer, in days: hands forget, too. Source: common practice. */
+export const LONGEST_INTERVAL = 180;
+
+const algorithm = fsrs(
+  generatorParameters({
+    enable_fuzz: false,
+    enable_short_term: false,
+    maximum_interval: LONGEST_INTERVAL,
+  }),
+);
+
+const RATED: Readonly<Record<Grade, Rated>> = {
+  again: Rating.Again,
+  hard: Rating.Hard,
+  good: Rating.Good,
+  easy: Rating.Easy,
+};
+
+/**
+ * The schedule that follows from the notes of one item; `undefined` while it was never practised.
+ * @example scheduleOf([{ kind: 'review', id: 'a', item: 'i', at: 0, received: 0, grade: 'good' }])?.reviews // 1
+ */
+export function scheduleOf(notes: readonly PracticeNote[]): Schedule | undefined {
+  let card: Card | undefined;
+  let put: number | undefined;
+  for (const note of inOrder(notes)) {
+    const at = timeOf(note);
+    if (note.kind === 'put') {
+      put = note.due;
+      continue;
+    }
+    put = undefined;
+    card = algorithm.next(
+      card ?? createEmptyCard(new Date(at)),
+      new Date(at),
+      RATED[note.grade],
+    ).card;
+  }
+  if (!card?.last_review) return undefined;
+  const practisedAt = card.last_review.getTime();
+  // The stability itself, as the formulas have it; the card's own day is moved so that no two grades share one.
+  const interval = algorithm.next_interval(card.stability, 0);
+  return {
+    due: put ?? practisedAt + interval * A_DAY,
+    stability: card.stability,
+    difficulty: card.difficulty,
+    reviews: card.reps,
+    lapses: card.lapses,
+    practisedAt,
+  };
+}
+
+/** Each note once, by the time it was noted; what was noted at one moment, by its id. */
+export function inOrder(notes: readonly PracticeNote[]): PracticeNote[] {
+  const once = new Map(notes.map((note) => [note.id, note]));
+  return [...once.values()].sort(
+    (a, b) => timeOf(a) - timeOf(b) || (a.id < b.id ? -1 : Number(a.id > b.id)),
+  );
+}
+
+/** A clock that runs ahead says a time that was not there yet when the note arrived. */
+export const timeOf = ({ at, received }: PracticeNote): number => Math.min(at, received);
+
+/**
+ * How likely an item is still known, 0..1.
+ * @param at in ms since 1970
+ */
+export function knownAt({ stability, practisedAt }: Schedule, at: number): number {
+  const days = Math.max(0, at - practisedAt) / A_DAY;
+  return algorithm.forgetting_curve(days, stability);
+}
+
+export const A_DAY = 86_400_000;
+
+/**
+ * How many items come due on each of the coming days; what is overdue comes due today.
+ * @param today its beginning, in ms since 1970
+ * @example dueByDay([{ due: 0 }], 0, 2) // [1, 0]
+ */
+export function dueByDay(
+  schedules: readonly Pick<Schedule, 'due'>[],
+  today: number,
+  days: number,
+): number[] {
+  const counts = Array.from({ length: days }, () => 0);
+  for (const { due } of schedules) {
+    const day = Math.max(0, Math.floor((due - today) / A_DAY));
+    if (day < days) counts[day] = counts[day]! + 1;
+  }
+  return counts;
+}

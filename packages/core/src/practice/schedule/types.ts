@@ -1,0 +1,44 @@
+/** How an answer or a pass went. Source of the four: FSRS. */
+export const GRADES = ['again', 'hard', 'good', 'easy'] as const;
+export type Grade = (typeof GRADES)[number];
+
+interface OfItem {
+  /** Given by whoever noted it; the same one never counts twice. */
+  readonly id: string;
+  readonly item: string;
+  /** By the clock of the device it was noted on, in ms since 1970. */
+  readonly at: number;
+  /** When it reached the book, in ms since 1970. */
+  readonly received: number;
+}
+
+/** An item was practised. */
+export interface Review extends OfItem {
+  readonly kind: 'review';
+  readonly grade: Grade;
+}
+
+/** The player put an item to another day: "not today", or an interval of their own. */
+export interface Put extends OfItem {
+  readonly kind: 'put';
+  /** In ms since 1970. */
+  readonly due: number;
+}
+
+/** What is noted of an item; notes are added and never changed. */
+export type PracticeNote = Review | Put;
+
+/** When an item is due, and how well it is known. All of it follows from its notes. */
+export interface Schedule {
+  /** In ms since 1970. */
+  readonly due: number;
+  /** Days until nine of ten would still know it. */
+  readonly stability: number;
+  /** 1..10 */
+  readonly difficulty: number;
+  readonly reviews: number;
+  /** How often it was forgotten. */
+  readonly lapses: number;
+  /** The last review, in ms since 1970. */
+  readonly practisedAt: number;
+}
