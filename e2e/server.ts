@@ -55,11 +55,15 @@ export async function loadDemo(): Promise<void> {
   if (code !== 0) throw new Error('The demo tunes could not be loaded.');
 }
 
-/** Starts the built application as ./start runs it. @returns once it answers */
-export async function startServer(port: number): Promise<ChildProcess> {
+/**
+ * Starts the built application as ./start runs it.
+ * @param webRoot where its pages are; those of the build when left out
+ * @returns once it answers
+ */
+export async function startServer(port: number, webRoot?: string): Promise<ChildProcess> {
   const server = spawn('node', ['apps/server/dist/main.js'], {
     cwd: ROOT,
-    env: environment(port),
+    env: { ...environment(port), ...(webRoot && { DROP_CLOSE_WEB: webRoot }) },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   await new Promise<void>((ready, failed) => {

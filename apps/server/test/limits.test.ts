@@ -157,6 +157,25 @@ describe('what goes out in one answer', () => {
     expect(await bytes(`/api/tunes/${id}`)).toBeLessThan(1_000_000);
   });
 
+  it('has twenty arrangements of a tune at most, one that comes back among them', async () => {
+    const { id, arrangements } = await create();
+    const path = `/api/tunes/${id}/arrangements`;
+    const post = () => api.post(path).send({ name: 'Another', setup: nothingMarked });
+    for (let count = 2; count <= 20; count += 1) await post().expect(201);
+    expect(problemOf(await post().expect(409)).detail).toBe(
+      'A tune has up to 20 arrangements; throw one away first.',
+    );
+    await api.delete(`/api/arrangements/${arrangements[0]!.id}`).expect(204);
+    await post().expect(201);
+    await api.post(`/api/arrangements/${arrangements[0]!.id}/restore`).expect(409);
+  });
+
+  it('goes out packed where it is long', async () => {
+    const { id } = await create({ text: `| ${'C7 '.repeat(8000)}|` });
+    const { headers } = await api.get(`/api/tunes/${id}`).set('accept-encoding', 'gzip');
+    expect(headers['content-encoding']).toBe('gzip');
+  });
+
   it.each([
     [
       'solo lines',

@@ -11,6 +11,9 @@ import { configureApp } from '../src/configureApp';
 const TESTS = encodeURIComponent(resolve(__dirname, '../../../.data/test/socket'));
 const DATABASE = `postgresql://dropclose@${TESTS}:5432/dropclose_server_test`;
 
+/** A slow machine beside other work: what hangs is seen by the server's own limits. */
+jest.setTimeout(30_000);
+
 /** Test files run side by side, each process on a database of its own; ./test makes as many as there are. */
 const databaseOfWorker = (): string =>
   `${process.env['DROP_CLOSE_DATABASE'] ?? DATABASE}_${process.env['JEST_WORKER_ID'] ?? '1'}`;
