@@ -101,7 +101,8 @@ it(`answers ${REQUESTS} strange requests without failing once, and tells nothing
       const named =
         typeof id === 'number' ? (ids[id % ids.length] ?? '') : encodeURIComponent(safe(id));
       const address = path.replaceAll(/\{\w+\}/g, named);
-      const asked = query === null ? '' : `?after=${encodeURIComponent(safe(query))}`;
+      const name = which % 2 ? 'after' : 'search';
+      const asked = query === null ? '' : `?${name}=${encodeURIComponent(safe(query))}`;
       const sent = api[method](`${address}${asked}`);
       const response = await (method === 'get' || body === null
         ? sent
