@@ -502,6 +502,60 @@ export {
   type Top,
 } from './practice/types';
 export { WAYS, type Way } from './practice/rounds/rounds';
+export { arpeggioLine } from './practice/layers/arpeggios';
+export { guideLine } from './practice/layers/guideLine';
+export { rootLine } from './practice/layers/roots';
+export type { LayerNote, LineRange, Pace } from './practice/layers/types';
+export { coverChart, nextRung, RUNGS, type Covered, type Rung } from './practice/ladder/cover';
+export { drill, judge } from './practice/drills/drill';
+export {
+  DRILLS,
+  type Answer,
+  type DrillId,
+  type DrillMaterial,
+  type Question,
+} from './practice/drills/types';
+export { gradeOf, nextTempo, type Measured } from './practice/schedule/grades';
+export { dueByDay, knownAt, scheduleOf } from './practice/schedule/scheduleOf';
+export {
+  GRADES,
+  type Grade,
+  type PracticeNote,
+  type Put,
+  type Review,
+  type Schedule,
+} from './practice/schedule/types';
+export {
+  mapOfHoles,
+  readiness,
+  strengthOf,
+  STRENGTHS,
+  type HoleCell,
+  type HoleRow,
+  type Known,
+  type Strength,
+} from './practice/items/holes';
+export {
+  itemKey,
+  itemOf,
+  KEY_GROUPS,
+  LAYERS,
+  QUALITIES,
+  type FormItem,
+  type KeyGroup,
+  type LayerId,
+  type LayerItem,
+  type PracticeItem,
+  type Quality,
+} from './practice/items/items';
+export {
+  dueFirst,
+  planSession,
+  type SessionPart,
+  type SessionWish,
+} from './practice/items/session';
+export { minutesBy, minutesByWeek, tempoOverTime, type LogEntry } from './practice/log/log';
+export { readLogCsv, writeLogCsv, type ReadLog } from './practice/log/logCsv';
 
 export type {
   ArrangementFields,
