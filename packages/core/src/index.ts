@@ -504,6 +504,18 @@ export {
 export { WAYS, type Way } from './practice/rounds/rounds';
 export { arpeggioLine } from './practice/layers/arpeggios';
 export { guideLine } from './practice/layers/guideLine';
+export {
+  isLineLayer,
+  KEY_ORDERS,
+  keysInOrder,
+  LAYER_RANGES,
+  layerLine,
+  LINE_LAYERS,
+  playedLayer,
+  type KeyOrder,
+  type LineLayer,
+  type LineWish,
+} from './practice/layers/layer';
 export { rootLine } from './practice/layers/roots';
 export type { LayerNote, LineRange, Pace } from './practice/layers/types';
 export { coverChart, nextRung, RUNGS, type Covered, type Rung } from './practice/ladder/cover';

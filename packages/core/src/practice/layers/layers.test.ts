@@ -6,7 +6,16 @@ import { demoTunes } from '../../testing/demo';
 import { pitchClassOf } from '../../pitch/spelling';
 import { arpeggioLine } from './arpeggios';
 import { guideLine } from './guideLine';
+import {
+  isLineLayer,
+  keysInOrder,
+  LAYER_RANGES,
+  layerLine,
+  LINE_LAYERS,
+  playedLayer,
+} from './layer';
 import { rootLine } from './roots';
+import { LAYERS } from '../items/items';
 import { arpeggioTones, guideTonesOfChord, placed } from './tones';
 import type { LayerNote, LineRange } from './types';
 
@@ -85,6 +94,31 @@ describe('the guide-tone line', () => {
   it('holds each note while its chord lasts', () => {
     const [first, second] = guideLine(time('| Dm7 . . G7 | C6 |'), range(55, 79));
     expect([first?.length, second?.at]).toEqual([3 * 480, 3 * 480]);
+  });
+});
+
+describe('layers as lines', () => {
+  it('are three of the eight, each in a range that holds every note', () => {
+    expect(LAYERS.filter(isLineLayer)).toEqual([...LINE_LAYERS]);
+    for (const ranges of Object.values(LAYER_RANGES)) {
+      for (const { low, high } of Object.values(ranges))
+        expect(high - low).toBeGreaterThanOrEqual(11);
+    }
+  });
+  it('are played as they stand', () => {
+    const wish = { range: THREE, pace: 'quarters' } as const;
+    for (const layer of LINE_LAYERS) {
+      const line = layerLine(layer, TWO_FIVE_ONE, wish);
+      const played = playedLayer(line);
+      expect(played.map(({ midi: pitch }) => pitch)).toEqual(line.map((note) => note.midi));
+      expect(played.every(({ velocity }) => velocity === 84)).toBe(true);
+      const last = played.at(-1)!;
+      expect(last.at + last.length).toBe(16 * 480);
+    }
+  });
+  it('go through all twelve keys, by fourths or half steps', () => {
+    expect(keysInOrder('fourths')).toEqual([0, 5, -2, 3, -4, 1, 6, -1, 4, -3, 2, -5]);
+    expect(keysInOrder('half steps')).toEqual([0, 1, 2, 3, 4, 5, 6, -5, -4, -3, -2, -1]);
   });
 });
 
