@@ -48,8 +48,13 @@ export function useWaitingAsks(answer: (ask: Ask) => void): void {
   const { index } = useSelection();
   const state = useAlternativesStore();
   useEffect(() => {
-    const [first, ...rest] = state.waiting.filter((asked) => asked.index === index);
-    if (!first || state.index !== index) return;
+    useAlternativesStore.setState(({ waiting }) => ({
+      waiting: waiting.filter((asked) => asked.index === index),
+    }));
+  }, [index]);
+  useEffect(() => {
+    const [first, ...rest] = state.waiting;
+    if (first?.index !== index || state.index !== index) return;
     useAlternativesStore.setState({ waiting: rest });
     answer(first.ask);
   }, [answer, index, state]);
