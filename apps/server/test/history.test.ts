@@ -215,12 +215,3 @@ describe('what is thrown away', () => {
     );
   });
 });
-
-it('a tune has up to 20 arrangements', async () => {
-  const { id } = await create();
-  const add = () =>
-    api.post(`/api/tunes/${id}/arrangements`).send({ name: 'x', setup: nothingMarked });
-  for (let count = 1; count < 20; count += 1) await add().expect(201);
-  const refused = await add().expect(409);
-  expect((refused.body as ProblemDetails).detail).toMatch(/^A tune has up to 20 arrangements/);
-});

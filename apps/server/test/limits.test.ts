@@ -214,6 +214,19 @@ describe('what goes out in one answer', () => {
       /^The licks of the book may/,
     );
     expect(await bytes('/api/licks')).toBeLessThan(1_000_000);
+    // In a bank that is overfull, one that becomes no larger is saved; one that was thrown away does not come back.
+    const [first, second, third] = (await api.get('/api/licks')).body as { id: string }[];
+    const long = { ...body, notes: 'C4 '.repeat(400) };
+    await api
+      .put(`/api/licks/${first!.id}`)
+      .send({ ...long, version: 1 })
+      .expect(200);
+    await api.delete(`/api/licks/${second!.id}`).expect(204);
+    await api.delete(`/api/licks/${third!.id}`).expect(204);
+    await api.post('/api/licks').send(long).expect(201);
+    await api.post(`/api/licks/${second!.id}/restore`).expect(413);
+    await api.delete(`/api/licks/${first!.id}`).expect(204);
+    await api.post(`/api/licks/${second!.id}/restore`).expect(200);
 
     const { id } = await create();
     const page = `insert into tune (id, title, text, key, meter, tempo, feel, summary, version, created_at, updated_at)

@@ -65,10 +65,8 @@ export class ArrangementsService {
   }
 
   /** Takes a deletion back. */
-  async restore(id: string): Promise<ArrangementView> {
-    const thrown = await this.em.findOne(ArrangementEntity, { id, deletedAt: { $ne: null } });
-    if (thrown) await this.checkOneMore(thrown.tune.id, thrown.setup);
-    return this.arrangements.restore(id);
+  restore(id: string): Promise<ArrangementView> {
+    return this.arrangements.restore(id, ({ tune, setup }) => this.checkOneMore(tune.id, setup));
   }
 
   private async checkOneMore(tuneId: string, setup: AnyArrangement): Promise<void> {

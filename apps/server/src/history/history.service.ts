@@ -1,33 +1,17 @@
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
-import {
-  upgradeArrangement,
-  type AnyArrangement,
-  type ChartPlaces,
-  type Feel,
-} from '@drop-close/core';
+import { setupToday, type ArrangementParts } from '../arrangements/arrangement.views';
 import { NoSuchThing } from '../problem/errors';
 import { TuneEntity } from '../tunes/tune.entity';
-import { writtenChartOf, writtenOf } from '../tunes/written';
+import type { TuneParts } from '../tunes/tune.views';
+import { writtenChartOf } from '../tunes/written';
 import { TuneMoment, TuneThen, type ArrangementThen } from './history.views';
 
 /** Moments of one answer; older ones are asked for from the last of them. */
 const MOST_MOMENTS = 200;
 
-interface TuneRow {
-  readonly title: string;
-  readonly text: string;
-  readonly places: ChartPlaces | null;
-  readonly key: string;
-  readonly meter: string;
-  readonly tempo: number;
-  readonly feel: Feel;
-}
-
-interface ArrangementRow {
-  readonly name: string;
-  readonly setup: AnyArrangement;
-}
+type TuneRow = Pick<TuneParts, 'title' | 'text' | 'places' | 'key' | 'meter' | 'tempo' | 'feel'>;
+type ArrangementRow = Pick<ArrangementParts, 'name' | 'setup'>;
 
 interface Kept {
   readonly arrangement_id: string | null;
@@ -70,9 +54,9 @@ export class HistoryService {
       feel: own.feel,
       places: writtenChartOf(own).places,
     };
-    const arrangements = tune.arrangements.getItems().map((now): ArrangementThen => {
-      const { name, setup } = (kept.get(now.id) as ArrangementRow | undefined) ?? now;
-      return { id: now.id, name, setup: upgradeArrangement(setup, writtenOf(row)) };
+    const arrangements = tune.arrangements.getItems().map(({ id, ...now }): ArrangementThen => {
+      const { name, setup } = (kept.get(id) as ArrangementRow | undefined) ?? now;
+      return { id, name, setup: setupToday({ setup, tune: { id: tuneId, ...row } }) };
     });
     return { at: at.toISOString(), ...row, arrangements };
   }

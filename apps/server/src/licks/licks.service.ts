@@ -54,6 +54,8 @@ export class LicksService {
 
   /** Takes a deletion back. */
   restore(id: string): Promise<LickView> {
-    return this.licks.restore(id);
+    return this.licks.restore(id, ({ name, key, notes, answer }) =>
+      checkRoom(this.em, 'lick', { name, key, notes, answer }),
+    );
   }
 }

@@ -52,6 +52,8 @@ export class SetsService {
 
   /** Takes a deletion back. */
   restore(id: string): Promise<SetView> {
-    return this.sets.restore(id);
+    return this.sets.restore(id, ({ name, tuneIds }) =>
+      checkRoom(this.em, 'set', { name, tuneIds }),
+    );
   }
 }

@@ -62,13 +62,10 @@ export class SolosService {
   }
 
   /** Takes a deletion back. */
-  async restore(id: string): Promise<SoloView> {
-    const thrown = await this.em.findOne(SoloEntity, { id, deletedAt: { $ne: null } });
-    if (thrown) {
-      const line = fromStored(thrown.line);
-      await checkRoom(this.em, 'solo', { line }, { tuneId: thrown.tune.id });
-    }
-    return this.solos.restore(id);
+  restore(id: string): Promise<SoloView> {
+    return this.solos.restore(id, ({ tune, line }) =>
+      checkRoom(this.em, 'solo', { line: fromStored(line) }, { tuneId: tune.id }),
+    );
   }
 
   private async findTune(id: string): Promise<TuneEntity> {

@@ -66,8 +66,18 @@ export class VersionedStore<E extends object, V> {
     await this.mark(id, new Date());
   }
 
-  /** Takes a deletion back. */
-  async restore(this: VersionedStore<E & Deletable, V>, id: string): Promise<V> {
+  /**
+   * Takes a deletion back.
+   * @param check of what comes back; may refuse by throwing, then nothing is changed
+   */
+  async restore(
+    this: VersionedStore<E & Deletable, V>,
+    id: string,
+    check?: (thrown: E) => Promise<void>,
+  ): Promise<V> {
+    const where = { id, deletedAt: { $ne: null } } as unknown as FilterQuery<E & Deletable>;
+    const thrown = check && (await this.em.findOne(this.kind.entity, where));
+    if (thrown) await check(thrown);
     await this.mark(id, null);
     return this.read(id);
   }

@@ -2,7 +2,7 @@
  * Tunes as they are read and saved with every edit: one statement each, past the entities, whose making costs
  * more than the rest of such a request.
  */
-import type { ChartPlaces, Feel, TuneFields } from '@drop-close/core';
+import type { ChartPlaces, TuneFields } from '@drop-close/core';
 import type { EntityManager } from '@mikro-orm/core';
 import type { ArrangementParts } from '../arrangements/arrangement.views';
 import { NoSuchThing } from '../problem/errors';
@@ -15,17 +15,7 @@ export interface TuneWhole {
   readonly arrangements: readonly ArrangementParts[];
 }
 
-interface TuneRow {
-  readonly id: string;
-  readonly title: string;
-  readonly text: string;
-  readonly places: ChartPlaces | null;
-  readonly key: string;
-  readonly meter: string;
-  readonly tempo: number;
-  readonly feel: Feel;
-  readonly summary: TuneSummary | null;
-  readonly version: number;
+interface TuneRow extends Omit<TuneParts, 'updatedAt'> {
   readonly updated_at: string | Date;
   readonly arrangements: readonly ArrangementRow[] | null;
 }
