@@ -86,6 +86,7 @@ test('a taste is learned from ten choices, told in words and figures, and taken'
   page,
 }) => {
   const desk = new Desk(page);
+  await desk.withoutTaste();
   await desk.newTune('| Dm7 G7 | Cmaj7 A7 | Dm7 G7 | Em7 A7 | Fmaj7 Fm6 | Em7 A7 |');
   await desk.screen('Voice');
   await page.getByRole('button', { name: /^Taste:/ }).click();
@@ -118,6 +119,7 @@ test('a taste is learned from ten choices, told in words and figures, and taken'
 
 test('a voicing is turned down until one is right, and that is one choice', async ({ page }) => {
   const desk = new Desk(page);
+  await desk.withoutTaste();
   await desk.newTune('| Dm7 G7 | Cmaj7 A7 | Dm7 G7 | Em7 A7 | Fmaj7 Fm6 | Em7 A7 |');
   await desk.screen('Voice');
   await page.getByRole('button', { name: /^Taste:/ }).click();

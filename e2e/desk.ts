@@ -1,4 +1,5 @@
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { noTaste, type ProfileView } from '@drop-close/core';
 import { PORT, endServer, loadDemo, startServer } from './server';
 
 interface OfTest {
@@ -146,6 +147,15 @@ export class Desk {
 
   get saveState(): Locator {
     return this.page.locator('.save-note');
+  }
+
+  /** The server knows of no choices: an earlier test may have closed its page before they were forgotten there. */
+  async withoutTaste(): Promise<void> {
+    const { request } = this.page;
+    const { profile, version } = (await (await request.get('/api/profile')).json()) as ProfileView;
+    await request.put('/api/profile', {
+      data: { profile: { ...profile, taste: noTaste }, version },
+    });
   }
 
   screen(name: 'Chart' | 'Voice' | 'Comp'): Promise<void> {

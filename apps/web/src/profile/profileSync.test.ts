@@ -1,7 +1,13 @@
-import { defaultProfile, type Profile, type ProfileView } from '@drop-close/core';
+import {
+  defaultProfile,
+  noTaste,
+  type Profile,
+  type ProfileView,
+  type StoredTaste,
+} from '@drop-close/core';
 import { Refusal, Unreachable } from '../api/client';
 import { begin } from '../saving/history';
-import { changeProfile, profileNow, undoProfile, useProfileStore } from './profileStore';
+import { changeProfile, keepTaste, profileNow, undoProfile, useProfileStore } from './profileStore';
 import { saveProfile, settleProfile, startProfileSync } from './profileSync';
 
 /** The server, as far as the profile goes. */
@@ -90,6 +96,43 @@ it('keeps a change here while the server is away, and sends it when it is back',
   await start();
   expect(profileNow()).toEqual(leftHanded);
   expect(server.profile).toEqual(leftHanded);
+});
+
+describe('what was chosen here and there is learned from', () => {
+  const choice = (chosen: number): StoredTaste => {
+    const one = { chosen: [chosen], others: [[chosen + 1]] };
+    return { ...noTaste, choices: [one as unknown as StoredTaste['choices'][number]] };
+  };
+  const choices = ({ taste }: Profile): number => taste.choices.length;
+
+  it('also where the server is met after the first choice, and its settings are taken up', async () => {
+    server = { profile: { ...leftHanded, taste: choice(1) }, version: 3 };
+    stop = startProfileSync();
+    keepTaste(choice(5));
+    await settled();
+    await saveProfile();
+    expect(profileNow()).toMatchObject({ leftHanded: true });
+    expect(choices(server.profile)).toBe(2);
+    expect(useProfileStore.getState().saving).toEqual({ kind: 'saved' });
+  });
+
+  it('and settings of one side stand beside the choices of the other', async () => {
+    server = { profile: defaultProfile, version: 1 };
+    await start();
+    server = { profile: { ...leftHanded, taste: choice(1) }, version: 2 };
+    keepTaste(choice(5));
+    await saveProfile();
+    await saveProfile();
+    expect(server.profile).toMatchObject({ leftHanded: true });
+    expect(choices(server.profile)).toBe(2);
+
+    server = { profile: { ...server.profile, taste: choice(9) }, version: 9 };
+    changeProfile({ instrument: 'keyboard' });
+    await saveProfile();
+    await saveProfile();
+    expect(server.profile).toMatchObject({ leftHanded: true, instrument: 'keyboard' });
+    expect(choices(server.profile)).toBe(3);
+  });
 });
 
 describe('changed in two places', () => {

@@ -66,7 +66,7 @@ async function meet(): Promise<boolean> {
     useProfileStore.setState({ ...theirs, stored: theirs.profile, history: begin(theirs.profile) });
   } else if (same(theirs.profile, stored) || theirs.version === 0) {
     useProfileStore.setState({ stored: theirs.profile, version: theirs.version });
-  } else {
+  } else if (!fitted(theirs.profile, theirs.version)) {
     standsAgainst(theirs.profile, theirs.version);
     return false;
   }
@@ -79,11 +79,7 @@ function notSaved(error: unknown): SendOutcome {
   const { problem } = error;
   if (problem.status === 409) {
     const { profile, version } = problem.theirs as { profile: Profile; version: number };
-    if (differInTasteAlone(profile)) {
-      useProfileStore.setState({ stored: profile, version });
-      keepTaste(mergedTaste(profile.taste, profileNow().taste));
-      return 'saved';
-    }
+    if (fitted(profile, version)) return 'saved';
     standsAgainst(profile, version);
     return 'conflict';
   }
@@ -92,9 +88,27 @@ function notSaved(error: unknown): SendOutcome {
   return 'refused';
 }
 
-/** Choices made in two places are no conflict: both are learned from. */
-const differInTasteAlone = (theirs: Profile): boolean =>
-  same({ ...theirs, taste: noTaste }, { ...profileNow(), taste: noTaste });
+/**
+ * Choices made in two places are no conflict: both are learned from. Where one side has chosen and nothing else, the
+ * settings are those of the other.
+ * @returns false where the settings were changed here and there
+ */
+function fitted(theirs: Profile, version: number): boolean {
+  const { stored } = useProfileStore.getState();
+  const mine = profileNow();
+  const taste = mergedTaste(theirs.taste, mine.taste);
+  if (sameSettings(mine, stored)) {
+    useProfileStore.setState({ stored: theirs, version, history: begin({ ...theirs, taste }) });
+    return true;
+  }
+  if (!sameSettings(theirs, stored) && !sameSettings(theirs, mine)) return false;
+  useProfileStore.setState({ stored: theirs, version });
+  keepTaste(taste);
+  return true;
+}
+
+const sameSettings = (one: Profile, other: Profile): boolean =>
+  same({ ...one, taste: noTaste }, { ...other, taste: noTaste });
 
 function standsAgainst(theirs: Profile, version: number): void {
   useProfileStore.setState({ saving: { kind: 'conflict', theirs, version } });
