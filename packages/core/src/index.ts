@@ -594,7 +594,7 @@ export type {
   TuneThen,
   TuneView,
 } from './api/types';
-export { TUNES_A_PAGE } from './api/types';
+export { MOMENTS_A_PAGE, TUNES_A_PAGE } from './api/types';
 export { mergeTunes, type MergeOutcome } from './versions/mergeTunes';
 export type { Conflict } from './versions/mergeValues';
 export { tellChanges } from './versions/tellChanges';

@@ -1,14 +1,12 @@
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
+import { MOMENTS_A_PAGE } from '@drop-close/core';
 import { setupToday, type ArrangementParts } from '../arrangements/arrangement.views';
 import { NoSuchThing } from '../problem/errors';
 import { TuneEntity } from '../tunes/tune.entity';
 import type { TuneParts } from '../tunes/tune.views';
 import { writtenChartOf } from '../tunes/written';
 import { TuneMoment, TuneThen, type ArrangementThen } from './history.views';
-
-/** Moments of one answer; older ones are asked for from the last of them. */
-const MOST_MOMENTS = 200;
 
 type TuneRow = Pick<TuneParts, 'title' | 'text' | 'places' | 'key' | 'meter' | 'tempo' | 'feel'>;
 type ArrangementRow = Pick<ArrangementParts, 'name' | 'setup'>;
@@ -32,7 +30,7 @@ export class HistoryService {
         union all select updated_at from tune where id = ?
         union all select updated_at from arrangement where tune_id = ? and deleted_at is null
       ) as saves where saved_at < coalesce(?::timestamptz, 'infinity')
-      order by saved_at desc limit ${MOST_MOMENTS}`;
+      order by saved_at desc limit ${MOMENTS_A_PAGE}`;
     const values = [tuneId, tuneId, tuneId, before?.toISOString() ?? null];
     const rows = (await this.em.getConnection().execute(sql, values)) as {
       saved_at: Date | string;

@@ -146,7 +146,12 @@ export const api = {
   leave: () => request<undefined>('POST', '/door/leave'),
   setPassphrase: (fields: PassphraseFields) => request<undefined>('PUT', '/door', fields),
   takePassphraseOff: (fields: EnterFields) => request<undefined>('DELETE', '/door', fields),
-  history: (id: string) => request<TuneMoment[]>('GET', `/tunes/${id}/history`),
+  /** Moments of a tune's history, the latest first: one page, of those before a moment where one is given. */
+  history: (id: string, before?: string) =>
+    request<TuneMoment[]>(
+      'GET',
+      `/tunes/${id}/history${before === undefined ? '' : `?before=${before}`}`,
+    ),
   tuneThen: (id: string, at: string) => request<TuneThen>('GET', `/tunes/${id}/history/${at}`),
   trash: () => request<ThrownAway[]>('GET', '/trash'),
   createTune: (fields: NewTuneFields) => request<TuneView>('POST', '/tunes', fields),

@@ -23,37 +23,41 @@ function ThrownAwayList() {
     mutationFn: ({ kind, id }: ThrownAway) => RESTORE[kind](id),
     onSuccess: () => queries.invalidateQueries(),
   });
-  const failure = trash.error ?? restore.error;
-  if (failure) {
-    return <Alert type="warning" title="That did not go through" description={failure.message} />;
-  }
+  if (trash.error) return <Failed error={trash.error} />;
   if (!trash.data) return <p className="quiet">Looking…</p>;
   if (!trash.data.length) return <p>Nothing is thrown away.</p>;
   return (
-    <ul className="thrown-away" aria-label="Thrown away">
-      {trash.data.map((thing) => (
-        <li key={thing.id}>
-          <span>
-            <b>{thing.name}</b>{' '}
-            <span className="quiet">
-              {KIND_NAMES[thing.kind]}
-              {thing.ofTune !== null && ` of “${thing.ofTune}”`}, {dayAndTime(thing.at)}
+    <>
+      {restore.error && <Failed error={restore.error} />}
+      <ul className="thrown-away" aria-label="Thrown away">
+        {trash.data.map((thing) => (
+          <li key={thing.id}>
+            <span>
+              <b>{thing.name}</b>{' '}
+              <span className="quiet">
+                {KIND_NAMES[thing.kind]}
+                {thing.ofTune !== null && ` of “${thing.ofTune}”`}, {dayAndTime(thing.at)}
+              </span>
             </span>
-          </span>
-          <Button
-            size="small"
-            aria-label={`Put back: ${thing.name}`}
-            onClick={() => {
-              restore.mutate(thing);
-            }}
-          >
-            Put back
-          </Button>
-        </li>
-      ))}
-    </ul>
+            <Button
+              size="small"
+              aria-label={`Put back: ${thing.name}`}
+              onClick={() => {
+                restore.mutate(thing);
+              }}
+            >
+              Put back
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }
+
+const Failed = ({ error }: { error: Error }) => (
+  <Alert type="warning" title="That did not go through" description={error.message} />
+);
 
 const RESTORE: Readonly<Record<ThrownAwayKind, (id: string) => Promise<unknown>>> = {
   tune: api.restoreTune,
@@ -68,5 +72,5 @@ const KIND_NAMES: Readonly<Record<ThrownAwayKind, string>> = {
   arrangement: 'arrangement',
   set: 'set',
   solo: 'solo line',
-  lick: 'phrase',
+  lick: 'lick',
 };

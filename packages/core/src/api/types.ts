@@ -31,6 +31,9 @@ export interface NewTuneFields extends TuneFields {
 /** Tunes of one answer; who wants more asks for those after the last. */
 export const TUNES_A_PAGE = 500;
 
+/** Moments of a history in one answer; earlier ones are asked for from the last of them. */
+export const MOMENTS_A_PAGE = 200;
+
 /** What the book shows of a tune. */
 export interface TuneGlance {
   readonly id: string;

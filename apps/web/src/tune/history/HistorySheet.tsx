@@ -34,7 +34,7 @@ export function HistorySheet() {
 }
 
 function History() {
-  const { data, error, isPending } = useMoments();
+  const { data, error, isPending, hasNextPage, isFetchingNextPage, fetchNextPage } = useMoments();
   const [chosen, setChosen] = useState<string>();
   if (isPending) return <p className="quiet">Looking…</p>;
   if (error) {
@@ -63,25 +63,44 @@ function History() {
         items={days.map((each) => ({
           key: each.day,
           label: each.day,
-          children: <Day day={each} onChoose={setChosen} />,
+          children: <Day day={each} isWhole={!hasNextPage} onChoose={setChosen} />,
         }))}
       />
+      {hasNextPage && (
+        <Button loading={isFetchingNextPage} onClick={() => void fetchNextPage()}>
+          Show earlier versions
+        </Button>
+      )}
     </>
   );
 }
 
-function Day({ day, onChoose }: { day: HistoryDay; onChoose: (at: string) => void }) {
+interface DayProps {
+  readonly day: HistoryDay;
+  /** Whether every moment that is kept is there. */
+  readonly isWhole: boolean;
+  readonly onChoose: (at: string) => void;
+}
+
+function Day({ day, isWhole, onChoose }: DayProps) {
   return (
     <ul className="history-day" aria-label={day.day}>
       {day.moments.map((moment) => (
-        <Saved key={moment.at} moment={moment} onChoose={onChoose} />
+        <Saved key={moment.at} moment={moment} isFirst={isWhole} onChoose={onChoose} />
       ))}
     </ul>
   );
 }
 
-function Saved({ moment, onChoose }: { moment: Moment; onChoose: (at: string) => void }) {
-  const words = useChanged(moment);
+interface SavedProps {
+  readonly moment: Moment;
+  /** Whether it is the first of all, where none is before it. */
+  readonly isFirst: boolean;
+  readonly onChoose: (at: string) => void;
+}
+
+function Saved({ moment, isFirst, onChoose }: SavedProps) {
+  const words = useChanged(moment, isFirst);
   // The tune and its arrangement are saved one after the other; some saves change nothing that is told.
   if (words && !words.length) return null;
   return (

@@ -1,5 +1,5 @@
-import { tellChanges, type TuneThen } from '@drop-close/core';
-import { useQuery } from '@tanstack/react-query';
+import { MOMENTS_A_PAGE, tellChanges, type TuneMoment, type TuneThen } from '@drop-close/core';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { create } from 'zustand';
 import { api } from '../../api/client';
 import { useDocument } from '../../document/store';
@@ -41,12 +41,16 @@ export function documentThen(then: TuneThen, arrangementId: string): TuneDocumen
   return found && { ...fields, arrangementName: found.name, setup: found.setup };
 }
 
-/** When the tune on the desk was saved; asked anew each time it is looked at. */
+/** When the tune on the desk was saved, page by page; asked anew each time it is looked at. */
 export function useMoments() {
   const tuneId = useDocument((state) => state.origin?.tuneId) ?? '';
-  return useQuery({
+  return useInfiniteQuery({
     queryKey: ['history', tuneId],
-    queryFn: async () => (await api.history(tuneId)).map(({ at }) => at),
+    queryFn: ({ pageParam }) => api.history(tuneId, pageParam),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: (last: readonly TuneMoment[]) =>
+      last.length === MOMENTS_A_PAGE ? last.at(-1)?.at : undefined,
+    select: ({ pages }) => pages.flat().map(({ at }) => at),
     refetchOnMount: 'always',
   });
 }
@@ -63,10 +67,16 @@ export function useThen(at: string | undefined) {
   });
 }
 
-/** What a save changed, in words; `undefined` while that is not known. */
-export function useChanged({ at, before }: Moment): readonly string[] | undefined {
+/**
+ * What a save changed, in words; `undefined` while that is not known.
+ * @param isFirst whether nothing is kept from before the moments that are there
+ */
+export function useChanged(
+  { at, before }: Moment,
+  isFirst: boolean,
+): readonly string[] | undefined {
   const now = useThen(at).data;
   const was = useThen(before).data;
-  if (before === undefined) return ['as it began'];
+  if (before === undefined) return isFirst ? ['as it began'] : undefined;
   return now && was && tellChanges(was, now);
 }
