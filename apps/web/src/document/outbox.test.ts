@@ -1,28 +1,12 @@
 import '../testing/indexedDb';
 import type { TuneView } from '@drop-close/core';
 import { Refusal, Unreachable, api } from '../api/client';
-import { tuneOf } from '../testing/tunes';
+import { tuneOf, viewOf } from '../testing/tunes';
 import { keepEdit, keptEdits, forgetEdit } from './keptEdits';
 import { sendKept, useUnsent } from './outbox';
 import type { TuneDocument } from './types';
 
 const tune = tuneOf('| C6 | F6 |');
-
-const viewOf = (id: string, document: TuneDocument, version = 1): TuneView => ({
-  ...document,
-  id,
-  form: '',
-  formName: '',
-  homeKey: 'C major',
-  landmarks: [],
-  bars: 1,
-  problems: 0,
-  updatedAt: '',
-  version,
-  arrangements: [
-    { id: `${id}-a`, tuneId: id, name: document.arrangementName, setup: document.setup, version },
-  ],
-});
 
 const none = new Refusal({ status: 404, title: 'Not Found', detail: 'There is no tune' });
 
@@ -84,6 +68,24 @@ describe('what closed tabs left in this browser', () => {
     ]);
     expect(await left()).toEqual([]);
   });
+
+  it.each([1, 2, 3, 4, 5])(
+    'is sent in the order it was made, whatever order it was kept in (seed %i)',
+    async (seed) => {
+      const ids = Array.from({ length: 8 }, (_, at) => `tune ${at}`);
+      // Times that differ, in an order that follows from the seed.
+      const times = ids.map((_, at) => ((at + 1) * (seed * 2 + 1) * 7) % 97);
+      const calls = server(Object.fromEntries(ids.map((id) => [id, tune])));
+      for (const [at, id] of ids.entries()) await keep(id, `| C6 | G6 | "${at}"`, times[at]!);
+      await sendKept(() => false);
+      const order = [...ids].sort((a, b) => times[ids.indexOf(a)]! - times[ids.indexOf(b)]!);
+      expect(new Set(times).size).toBe(8);
+      expect(calls.filter((call) => call.startsWith('read'))).toEqual(
+        order.map((id) => `read ${id}`),
+      );
+      expect(await left()).toEqual([]);
+    },
+  );
 
   it('is merged with what was stored meanwhile', async () => {
     const calls = server({ one: { ...tune, ...tuneOf('| C6 | Bb6 |') } });

@@ -3,32 +3,17 @@ import { Refusal, Unreachable } from '../api/client';
 import type { KeptEdit } from './keptEdits';
 import { openTune } from './openTune';
 import { saveDocument } from './saver';
-import { tuneOf } from '../testing/tunes';
+import { tuneOf, viewOf } from '../testing/tunes';
 import type { Origin } from './types';
 
 const tune = tuneOf('| C6 |');
 const origin: Origin = {
   tuneId: 't',
-  arrangementId: 'a',
+  arrangementId: 't-a',
   tuneVersion: 1,
   arrangementVersion: 1,
 };
-const view = (change: Partial<TuneView> = {}): TuneView => ({
-  ...tune,
-  id: 't',
-  form: '',
-  formName: '',
-  homeKey: 'C major',
-  landmarks: [],
-  bars: 1,
-  problems: 0,
-  updatedAt: '',
-  version: 2,
-  arrangements: [
-    { id: 'a', tuneId: 't', name: tune.arrangementName, setup: tune.setup, version: 2 },
-  ],
-  ...change,
-});
+const view = (change: Partial<TuneView> = {}): TuneView => ({ ...viewOf('t', tune, 2), ...change });
 const conflict = new Refusal({ status: 409, title: 'Conflict', detail: 'changed elsewhere' });
 
 function server(change: object = {}) {

@@ -5,6 +5,7 @@ import {
   readWritten,
   storeArrangement,
   type Arrangement,
+  type TuneView,
 } from '@drop-close/core';
 import type { TuneDocument } from '../document/types';
 
@@ -23,3 +24,20 @@ export function tuneOf(text: string, setup: Arrangement = defaultArrangement): T
     setup: storeArrangement(setup, positions),
   };
 }
+
+/** A tune as the server gives it, with one arrangement, both of this version. */
+export const viewOf = (id: string, document: TuneDocument, version = 1): TuneView => ({
+  ...document,
+  id,
+  form: '',
+  formName: '',
+  homeKey: 'C major',
+  landmarks: [],
+  bars: 1,
+  problems: 0,
+  updatedAt: '',
+  version,
+  arrangements: [
+    { id: `${id}-a`, tuneId: id, name: document.arrangementName, setup: document.setup, version },
+  ],
+});

@@ -1,9 +1,10 @@
 import { defaultArrangement } from '../arrangement/stored/defaults';
 import { positionsIn } from '../arrangement/stored/positions';
 import { storeArrangement } from '../arrangement/stored/store';
+import type { StoredArrangement } from '../arrangement/stored/stored';
 import type { Arrangement } from '../arrangement/stored/types';
 import { transposeChart } from '../analysis/transposeChart';
-import { ticks } from '../base/units';
+import { midi, ticks } from '../base/units';
 import { deleteBar, insertBar, markBar, nameSection, writeBar, writtenBars } from '../chart/edit';
 import { edited, firstWritten, readWritten, retyped } from '../chart/places/written';
 import { slotText } from '../chart/slot';
@@ -339,4 +340,66 @@ describe('what changed is told in words', () => {
   ])('%s', (_, after, words) => {
     expect(tellChanges(base, after)).toEqual(words);
   });
+});
+
+/** Another value for every field; the compiler asks for one where a field is new. */
+const OTHER: Required<Omit<StoredArrangement, 'version' | 'comp'>> = {
+  instrument: 'keyboard',
+  keyboardHands: base.setup.keyboardHands === 'one' ? 'two' : 'one',
+  room: { ...base.setup.room, window: { ...base.setup.room.window, low: midi(50) } },
+  families: ['shell'],
+  tensions: 'available',
+  asked: { ...base.setup.asked, voices: 4 },
+  weights: { ...base.setup.weights, motion: 7 },
+  loop: !base.setup.loop,
+  locks: {
+    guitar: [
+      {
+        place: { slot: slotOf(0), pass: 0 },
+        symbol: 'Dm7',
+        transposed: 0,
+        voicing: { family: 'own', notes: [], ease: 'easy' },
+      },
+    ],
+  },
+  splits: [{ place: { slot: slotOf(1), pass: 0 }, symbol: 'Cmaj7', after: 2 }],
+  pools: [scaleOn(0)],
+  scales: [scaleOn(0)],
+  line: { ...base.setup.line, keepTop: !base.setup.line.keepTop },
+  returns: 'same',
+  stayInPlace: !base.setup.stayInPlace,
+};
+const OTHER_COMP: Required<TuneVersion['setup']['comp']> = {
+  hits: [hit(0, 0)],
+  devices: [
+    {
+      place: { slot: slotOf(0), pass: 0 },
+      ...{ symbol: 'Dm7', chorus: 0, device: 'drone', variant: 'tonic', transposed: 0 },
+    },
+  ],
+  plan: [[], []],
+  bass: 'roots',
+  drums: 'brushes',
+  ending: 'tag',
+  swing: 90,
+  behind: 'somebody',
+  ownLine: true,
+  strictness: 1,
+  yields: !base.setup.comp.yields,
+};
+
+it('whatever field of an arrangement is changed, it is told, and back', () => {
+  const { comp } = base.setup;
+  const changed = [
+    ...Object.entries(OTHER).map(([name, value]) => [name, { [name]: value }] as const),
+    ...Object.entries(OTHER_COMP).map(
+      ([name, value]) => [`comp.${name}`, { comp: { ...comp, [name]: value } }] as const,
+    ),
+  ];
+  expect(changed).toHaveLength(15 + 11);
+  for (const [name, change] of changed) {
+    const other = setUp(base, change);
+    const told = [tellChanges(base, other), tellChanges(other, base)];
+    expect({ name, told: told.map(({ length }) => length) }).toEqual({ name, told: [1, 1] });
+  }
 });
