@@ -51,7 +51,7 @@ function Passphrase({ onDone }: { onDone: () => void }) {
       <p className="quiet">
         {data.locked
           ? 'The book asks every browser for its passphrase once; it is remembered for 30 days.'
-          : 'Everyone on this machine can open the book. With a passphrase only those who know it can; it is needed before other machines are let in. Nobody can tell you a passphrase you have forgotten.'}
+          : 'Everyone on this machine can open the book. With a passphrase only those who know it can; it is needed before other machines are let in. A forgotten one can only be taken off on this machine, with scripts/forget-passphrase.'}
       </p>
       {data.locked && (
         <Form.Item label="Passphrase now" name="current">
