@@ -8,8 +8,9 @@ export class Migration20261129Search extends Migration {
   override up(): void {
     this.addSql('create extension if not exists pg_trgm;');
     this.addSql(`
-      create function plain_letters(words text) returns text language sql immutable strict parallel safe
-      return lower(regexp_replace(normalize(words, NFD), '[\\u0300-\\u036f]', '', 'g'));`);
+      create function plain_letters(words text) returns text language sql immutable strict parallel safe as $$
+        select lower(regexp_replace(normalize(words, NFD), '[\\u0300-\\u036f]', '', 'g'))
+      $$;`);
     this.addSql(`
       alter table tune add column searched text generated always as (plain_letters(title)) stored;`);
     this.addSql(`
