@@ -30,9 +30,10 @@ test.describe('while the server is away', () => {
 
     await startServer();
     await desk.saved();
-    const id = /tune\/([^/]+)/.exec(page.url())?.[1] ?? '';
-    const stored = (await (await page.request.get(`/api/tunes/${id}`)).json()) as { text: string };
-    expect(stored.text).toBe('| Dm7 | G7 | Cmaj7 | A7 |');
+    expect(await desk.storedText()).toBe('| Dm7 | G7 | Cmaj7 | A7 |');
+    // The tune stayed open: what was typed, in one go, can be undone.
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect.poll(() => desk.text()).not.toContain('A7');
   });
 
   test('the page may even be closed: the edit comes back and is sent', async ({

@@ -8,6 +8,7 @@ test.use({ baseURL: `http://127.0.0.1:${SPARE_PORT}`, serviceWorkers: 'allow' })
 
 test('a newer version leaves an open page as it is, and comes when its player asks for it', async ({
   page,
+  context,
 }) => {
   const web = await mkdtemp(join(tmpdir(), 'drop-close-'));
   await cp(resolve(__dirname, '../apps/web/dist'), web, { recursive: true });
@@ -21,6 +22,10 @@ test('a newer version leaves an open page as it is, and comes when its player as
     });
     await page.reload();
     await expect(desk.changes).toBeVisible();
+
+    const second = await context.newPage();
+    await second.goto(page.url());
+    await expect(new Desk(second).changes).toBeVisible();
 
     // The server has a newer version now, kept by the browser as soon as it looks.
     await appendFile(join(web, 'sw.js'), '\n// A newer version.\n');
@@ -41,7 +46,14 @@ test('a newer version leaves an open page as it is, and comes when its player as
     await expect(note).toBeHidden();
     await expect(page.locator('.lane').first()).toBeVisible();
     await desk.saved();
+
+    // Taken up in one tab, it is offered in the other, which stays as it is until then.
+    const noteThere = second.getByRole('status').filter({ hasText: 'A new version is ready' });
+    await noteThere.getByRole('button', { name: 'Reload' }).click();
+    await expect(noteThere).toBeHidden();
+    await expect(second.getByText('Dm7').first()).toBeVisible();
   } finally {
+    for (const open of context.pages()) await open.close();
     await endServer(server, 'SIGTERM');
     await rm(web, { recursive: true, force: true });
   }

@@ -55,11 +55,15 @@ const screen = (name: string, page: ReactNode): ReactNode => (
   <ScreenBoundary screen={name}>{page}</ScreenBoundary>
 );
 
-/** Lists that came from what is kept here are asked for again once the server answers. */
+/**
+ * Lists that came from what is kept here are asked for again once the server answers. A tune on the desk is
+ * not: opened again, it would lose what was done since.
+ */
 const askAgainWhenBack = (): (() => void) =>
   useServer.subscribe(({ away, locked }, before) => {
     const isBack = (before.away && !away) || (before.locked && !locked);
-    if (isBack) void queries.invalidateQueries();
+    if (!isBack) return;
+    void queries.invalidateQueries({ predicate: ({ meta }) => !meta?.['opensOnce'] });
   });
 
 export function App() {

@@ -4,6 +4,9 @@ import { create } from 'zustand';
 /** After the page has opened, in ms: what the player came for goes first. */
 const REGISTER_AFTER = 1500;
 
+/** How long a newer version has to take over once it is asked to, in ms. */
+const PATIENCE = 3000;
+
 /** Whether a newer version of the application waits, and how to go over to it. */
 export const useNewVersion = create<{ readonly takeUp: (() => void) | undefined }>(() => ({
   takeUp: undefined,
@@ -25,14 +28,27 @@ export function keepApplication(): () => void {
 
 async function register(): Promise<void> {
   const workbox = new Workbox('/sw.js');
+  let isAsked = false;
   workbox.addEventListener('waiting', () => {
-    const takeUp = (): void => {
-      workbox.addEventListener('controlling', () => {
-        window.location.reload();
-      });
+    offer(() => {
+      isAsked = true;
       workbox.messageSkipWaiting();
-    };
-    useNewVersion.setState({ takeUp });
+      // The older one first ends what it is at; a page that waits for it would look as if nothing was pressed.
+      setTimeout(reload, PATIENCE);
+    });
+  });
+  workbox.addEventListener('controlling', ({ isUpdate }) => {
+    if (isAsked) reload();
+    // Taken up in another tab: the parts this page was made of are gone, but what is open stays open.
+    else if (isUpdate) offer(reload);
   });
   await workbox.register();
 }
+
+const offer = (takeUp: () => void): void => {
+  useNewVersion.setState({ takeUp });
+};
+
+const reload = (): void => {
+  window.location.reload();
+};

@@ -1,6 +1,6 @@
 import { mergeTunes, tellChanges } from '@drop-close/core';
 import { create } from 'zustand';
-import { api } from '../api/client';
+import { api, useServer } from '../api/client';
 import { keep, LatestOnly, useKeeping } from '../local/keeping';
 import { hearTabs, TAB, tellTabs } from '../local/tabs';
 import { Autosave, type SendOutcome } from '../saving/autosave';
@@ -44,12 +44,17 @@ export function startSaving(adopted: readonly string[] = []): () => void {
   const unhear = hearTabs((message) => {
     if (message.tuneId === tuneId) void takeInStored(tuneId);
   });
+  // What other tabs and browsers saved meanwhile was not heard, or could not be fetched.
+  const unsubscribeServer = useServer.subscribe(({ away }, before) => {
+    if (before.away && !away) void takeInStored(tuneId);
+  });
   saving.changed();
   void forgetAdopted(tuneId, adopted);
   return () => {
     unsubscribe();
     unwatch();
     unhear();
+    unsubscribeServer();
     desks -= 1;
     void saving.now().then(() => {
       // What is left is sent from where it is kept; another tune on the desk is saved as before.
@@ -142,7 +147,7 @@ async function noteSaved(document: TuneDocument, origin: Origin): Promise<void> 
   if (kept) await api.keepTune(withSaved(kept, document, origin));
 }
 
-/** Another tab saved the tune: what it did comes into this one. */
+/** The tune may have been saved elsewhere: what was done there comes into this tab. */
 async function takeInStored(tuneId: string): Promise<void> {
   try {
     const { document, origin } = documentOf(await api.tune(tuneId));
@@ -152,7 +157,7 @@ async function takeInStored(tuneId: string): Promise<void> {
     if (isOlder && origin.arrangementVersion <= here.arrangementVersion) return;
     if (!same(document, stored)) takeIn(document, origin);
   } catch {
-    // Whoever saves next meets it.
+    // Asked again when the server answers; whoever saves before that meets it.
   }
 }
 

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { StaffContent } from './engrave';
+import { engraver } from './engraver';
 import './staff.css';
 
 interface StaffProps extends StaffContent {
@@ -14,8 +15,8 @@ export function Staff({ clef, chord, line, label }: StaffProps) {
     const place = host.current;
     if (!place) return undefined;
     let gone = false;
-    void import('./engrave').then(async ({ engrave }) => {
-      if (!gone) await engrave(place, { clef, chord, line });
+    void engraver().then(async (loaded) => {
+      if (!gone) await loaded?.engrave(place, { clef, chord, line });
     });
     return () => {
       gone = true;

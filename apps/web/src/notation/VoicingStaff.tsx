@@ -1,6 +1,7 @@
 import type { Instrument, Voicing } from '@drop-close/core';
 import { useEffect, useRef } from 'react';
 import { useNotation } from '../profile/useNotation';
+import { engraver } from './engraver';
 import { voicingScore } from './voicingScore';
 import './staff.css';
 
@@ -17,8 +18,8 @@ export function VoicingStaff({ voicing, instrument }: VoicingStaffProps) {
     const place = host.current;
     if (!place) return undefined;
     let gone = false;
-    void import('./engrave').then(async ({ engraveVoicing }) => {
-      if (!gone) await engraveVoicing(place, voicingScore(voicing, instrument));
+    void engraver().then(async (loaded) => {
+      if (!gone) await loaded?.engraveVoicing(place, voicingScore(voicing, instrument));
     });
     return () => {
       gone = true;

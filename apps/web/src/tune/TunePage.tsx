@@ -47,6 +47,7 @@ export default function TunePage() {
     staleTime: Infinity,
     refetchOnMount: false,
     refetchOnReconnect: false,
+    meta: { opensOnce: true },
   });
   const { data } = opened;
   useEffect(() => {
