@@ -5,6 +5,7 @@ import { DatabaseModule } from './database/database.module';
 import { HealthController } from './health/health.controller';
 import { BodyPipe } from './edge/body.pipe';
 import { ProblemFilter } from './problem/problem.filter';
+import { PracticeModule } from './practice/practice.module';
 import { ProfileModule } from './profile/profile.module';
 import { DoorModule } from './door/door.module';
 import { HistoryModule } from './history/history.module';
@@ -29,6 +30,7 @@ import { WorkModule } from './work/work.module';
     SetsModule,
     SolosModule,
     ProfileModule,
+    PracticeModule,
     HistoryModule,
     TrashModule,
     UpkeepModule,

@@ -528,7 +528,7 @@ export {
   type Question,
 } from './practice/drills/types';
 export { gradeOf, nextTempo, type Measured } from './practice/schedule/grades';
-export { dueByDay, knownAt, scheduleOf } from './practice/schedule/scheduleOf';
+export { A_DAY, dueByDay, knownAt, scheduleOf } from './practice/schedule/scheduleOf';
 export {
   GRADES,
   type Grade,
@@ -536,6 +536,7 @@ export {
   type Put,
   type Review,
   type Schedule,
+  type TakenBack,
 } from './practice/schedule/types';
 export {
   mapOfHoles,
@@ -565,8 +566,32 @@ export {
   planSession,
   type SessionPart,
   type SessionWish,
-} from './practice/items/session';
-export { minutesBy, minutesByWeek, tempoOverTime, type LogEntry } from './practice/log/log';
+} from './practice/session/planSession';
+export { nextLayer } from './practice/items/next';
+export {
+  beginRun,
+  finishStep,
+  isOver,
+  minutesPlayed,
+  moveStep,
+  spend,
+  STEP_KINDS,
+  stepBack,
+  stepNow,
+  tellSession,
+  type SessionRun,
+  type SessionStep,
+} from './practice/session/run';
+export {
+  dayNumber,
+  dayOf,
+  LONGEST_ENTRY_TEXT,
+  minutesBy,
+  minutesByWeek,
+  MINUTES_A_DAY,
+  tempoOverTime,
+  type LogEntry,
+} from './practice/log/log';
 export { readLogCsv, writeLogCsv, type ReadLog } from './practice/log/logCsv';
 
 export type {
@@ -583,7 +608,17 @@ export type {
   SoloView,
   DoorView,
   EnterFields,
+  EntriesFields,
+  EntryFields,
+  EntryView,
   ListedTune,
+  NewSessionFields,
+  PracticeItemView,
+  PracticeNoteFields,
+  PracticeNotesFields,
+  SessionAim,
+  SessionFields,
+  SessionView,
   NewTuneFields,
   PassphraseFields,
   ThrownAway,
@@ -594,7 +629,7 @@ export type {
   TuneThen,
   TuneView,
 } from './api/types';
-export { MOMENTS_A_PAGE, TUNES_A_PAGE } from './api/types';
+export { ENTRIES_A_PAGE, ITEMS_A_PAGE, MOMENTS_A_PAGE, TUNES_A_PAGE } from './api/types';
 export { mergeTunes, type MergeOutcome } from './versions/mergeTunes';
 export type { Conflict } from './versions/mergeValues';
 export { tellChanges } from './versions/tellChanges';

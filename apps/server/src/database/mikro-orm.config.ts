@@ -4,6 +4,8 @@ import { ArrangementEntity } from '../arrangements/arrangement.entity';
 import { ProfileEntity } from '../profile/profile.entity';
 import { SetEntity } from '../sets/set.entity';
 import { LickEntity } from '../licks/lick.entity';
+import { EntryEntity } from '../practice/log/entry.entity';
+import { SessionEntity } from '../practice/sessions/session.entity';
 import { SoloEntity } from '../solos/solo.entity';
 import { TuneEntity } from '../tunes/tune.entity';
 import { Migration20261124FirstTables } from './migrations/Migration20261124FirstTables';
@@ -16,6 +18,7 @@ import { Migration20261129Door } from './migrations/Migration20261129Door';
 import { Migration20261129History } from './migrations/Migration20261129History';
 import { Migration20261129TuneList } from './migrations/Migration20261129TuneList';
 import { Migration20261129Search } from './migrations/Migration20261129Search';
+import { Migration20261129Practice } from './migrations/Migration20261129Practice';
 import { Migration20261129Licks } from './migrations/Migration20261129Licks';
 
 /** Every change of the tables, in its order. */
@@ -31,6 +34,7 @@ export const MIGRATIONS = [
   { name: 'Migration20261129Door', class: Migration20261129Door },
   { name: 'Migration20261129TuneList', class: Migration20261129TuneList },
   { name: 'Migration20261129Search', class: Migration20261129Search },
+  { name: 'Migration20261129Practice', class: Migration20261129Practice },
 ];
 
 /**
@@ -53,7 +57,10 @@ export function databaseOptions(url: string, limited = true): Options {
     clientUrl: url,
     driverOptions: { connection: limited ? LIMITS : {} },
     pool: { min: 1, max: MOST_CONNECTIONS, acquireTimeoutMillis: WAIT_FOR_CONNECTION },
-    entities: [TuneEntity, ArrangementEntity, SetEntity, ProfileEntity, SoloEntity, LickEntity],
+    entities: [
+      ...[TuneEntity, ArrangementEntity, SetEntity, ProfileEntity, SoloEntity, LickEntity],
+      ...[EntryEntity, SessionEntity],
+    ],
     extensions: [Migrator],
     migrations: {
       migrationsList: [...MIGRATIONS],

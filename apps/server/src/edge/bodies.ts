@@ -1,6 +1,9 @@
 import { ArrangementBody, ArrangementSave } from '../arrangements/arrangement.dto';
 import { EnterBody, PassphraseBody } from '../door/door.dto';
 import { LickBody, LickSave } from '../licks/lick.dto';
+import { PracticeNotesBody } from '../practice/items/note.dto';
+import { EntriesBody, EntrySave } from '../practice/log/entry.dto';
+import { SessionNew, SessionSave } from '../practice/sessions/session.dto';
 import { ProfileSave } from '../profile/profile.dto';
 import { SetBody, SetSave } from '../sets/set.dto';
 import { SoloBody, SoloSave } from '../solos/solo.dto';
@@ -11,11 +14,16 @@ const BODIES = [
   ArrangementBody,
   ArrangementSave,
   EnterBody,
+  EntriesBody,
+  EntrySave,
   LickBody,
   LickSave,
   PassphraseBody,
+  PracticeNotesBody,
   ProfileSave,
   SetBody,
+  SessionNew,
+  SessionSave,
   SetSave,
   SoloBody,
   SoloSave,

@@ -15,6 +15,7 @@ const KINDS: Readonly<Record<ThrownAwayKind, { readonly table: string; readonly 
   set: { table: 'tune_set', name: 'name' },
   solo: { table: 'solo_line', name: 'name' },
   lick: { table: 'lick', name: 'name' },
+  entry: { table: 'log_entry', name: 'what' },
 };
 
 /** What is thrown away waits here until it is put back or its days are over. */

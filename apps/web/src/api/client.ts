@@ -7,12 +7,19 @@ import type {
   ArrangementView,
   DoorView,
   EnterFields,
+  EntryFields,
+  EntryView,
   ListedTune,
   LickFields,
   LickView,
+  NewSessionFields,
   NewTuneFields,
   PassphraseFields,
+  PracticeItemView,
+  PracticeNote,
+  PracticeNoteFields,
   ProfileView,
+  SessionView,
   SetFields,
   SetView,
   SoloFields,
@@ -182,6 +189,30 @@ export const api = {
   saveLick: ({ id, ...body }: LickView) => request<LickView>('PUT', `/licks/${id}`, body),
   deleteLick: (id: string) => request<undefined>('DELETE', `/licks/${id}`),
   restoreLick: (id: string) => request<LickView>('POST', `/licks/${id}/restore`),
+  /** One page of the practised items; the next one begins after the last of it. */
+  items: (after?: string) =>
+    read<PracticeItemView[]>(
+      after === undefined
+        ? '/practice/items'
+        : `/practice/items?after=${encodeURIComponent(after)}`,
+    ),
+  notesOf: (item: string) =>
+    request<PracticeNote[]>('GET', `/practice/notes?item=${encodeURIComponent(item)}`),
+  addNotes: (notes: readonly PracticeNoteFields[]) =>
+    request<PracticeItemView[]>('POST', '/practice/notes', { notes }),
+  /** One page of the logbook, the latest days first; the next one begins before the last of it. */
+  log: (before?: string) =>
+    read<EntryView[]>(before === undefined ? '/practice/log' : `/practice/log?before=${before}`),
+  addEntries: (entries: readonly EntryFields[]) =>
+    request<EntryView[]>('POST', '/practice/log', { entries }),
+  saveEntry: ({ id, ...body }: EntryView) => request<EntryView>('PUT', `/practice/log/${id}`, body),
+  deleteEntry: (id: string) => request<undefined>('DELETE', `/practice/log/${id}`),
+  restoreEntry: (id: string) => request<EntryView>('POST', `/practice/log/${id}/restore`),
+  sessions: () => read<SessionView[]>('/practice/sessions'),
+  createSession: (fields: NewSessionFields) =>
+    request<SessionView>('POST', '/practice/sessions', fields),
+  saveSession: ({ id, ...body }: SessionView) =>
+    request<SessionView>('PUT', `/practice/sessions/${id}`, body),
   restoreArrangement: (id: string) =>
     request<ArrangementView>('POST', `/arrangements/${id}/restore`),
   restoreSolo: (id: string) => request<SoloView>('POST', `/solos/${id}/restore`),

@@ -65,6 +65,7 @@ const RESTORE: Readonly<Record<ThrownAwayKind, (id: string) => Promise<unknown>>
   set: api.restoreSet,
   solo: api.restoreSolo,
   lick: api.restoreLick,
+  entry: api.restoreEntry,
 };
 
 const KIND_NAMES: Readonly<Record<ThrownAwayKind, string>> = {
@@ -73,4 +74,5 @@ const KIND_NAMES: Readonly<Record<ThrownAwayKind, string>> = {
   set: 'set',
   solo: 'solo line',
   lick: 'lick',
+  entry: 'entry of the logbook',
 };

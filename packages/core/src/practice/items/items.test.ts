@@ -11,7 +11,8 @@ import {
   type FormItem,
   type PracticeItem,
 } from './items';
-import { planSession } from './session';
+import { nextLayer } from './next';
+import { planSession } from '../session/planSession';
 
 const NOW = 20_500 * A_DAY;
 const practised = (daysAgo: number, ...grades: Grade[]): Schedule =>
@@ -29,6 +30,22 @@ const form = (change: Partial<FormItem> = {}): FormItem => ({
 const layer = (name: (typeof LAYERS)[number], tuneId = 't1', section?: string): PracticeItem => ({
   ...{ kind: 'layer', layer: name, tuneId },
   ...(section !== undefined && { section }),
+});
+
+describe('the layer that comes next', () => {
+  it('is the first that was never practised over the whole tune', () => {
+    expect(nextLayer('t1', [])).toEqual(layer('numbers'));
+    const known = [layer('numbers'), layer('roots'), layer('shells')].map((item): Known => ({
+      item,
+      schedule: practised(1, 'good'),
+    }));
+    expect(nextLayer('t1', known)).toEqual(layer('arpeggios'));
+    expect(nextLayer('t2', known)).toEqual(layer('numbers', 't2'));
+    const section = { item: layer('numbers', 't3', 's1'), schedule: practised(1, 'good') };
+    expect(nextLayer('t3', [section])).toEqual(layer('numbers', 't3'));
+    const all = LAYERS.map((name) => ({ item: layer(name), schedule: practised(1, 'good') }));
+    expect(nextLayer('t1', all)).toBeUndefined();
+  });
 });
 
 describe('an item is named by what it is', () => {

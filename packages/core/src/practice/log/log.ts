@@ -18,6 +18,10 @@ export interface LogEntry {
   readonly notes?: string;
 }
 
+/** The longest text of an entry, in characters. */
+export const LONGEST_ENTRY_TEXT = 500;
+export const MINUTES_A_DAY = 1440;
+
 const A_DAY = 86_400_000;
 const DAYS = 7;
 /** 1 January 1970 was a Thursday; weeks begin on Monday. */

@@ -5,7 +5,7 @@ import { fail, ok, type Result } from '../../base/result';
 import { storablePart } from '../../base/storable';
 import { inList } from '../../base/words';
 import { GRADES } from '../schedule/types';
-import { dayNumber, isGrade, type LogEntry } from './log';
+import { dayNumber, isGrade, LONGEST_ENTRY_TEXT, MINUTES_A_DAY, type LogEntry } from './log';
 
 const NEEDED = ['day', 'minutes', 'what'] as const;
 const COLUMNS = [...NEEDED, 'item', 'tempo', 'key', 'grade', 'notes'] as const;
@@ -34,8 +34,6 @@ type Row = Partial<Record<string, string>>;
 
 /** No logbook has more lines. */
 const MOST_LINES = 100_000;
-const LONGEST_TEXT = 500;
-const A_DAY_OF_MINUTES = 1440;
 
 /**
  * Reads a table with columns in any order; those with other names are passed over. Good lines are taken, the others
@@ -80,10 +78,10 @@ function entryOf(row: Row): Result<LogEntry, string> {
     return fail(`"${day}" is no day: it should be year, month and day, as 2026-11-29.`);
   }
   const minutes = numberIn(cell('minutes'));
-  if (minutes === undefined || minutes <= 0 || minutes > A_DAY_OF_MINUTES) {
+  if (minutes === undefined || minutes <= 0 || minutes > MINUTES_A_DAY) {
     return fail(`"${cell('minutes')}" is no number of minutes: more than 0, up to 1440.`);
   }
-  const what = cell('what').slice(0, LONGEST_TEXT);
+  const what = cell('what').slice(0, LONGEST_ENTRY_TEXT);
   if (!what) return fail('What was practised is missing.');
   const tempo = cell('tempo') ? numberIn(cell('tempo')) : undefined;
   if (cell('tempo') && (tempo === undefined || tempo < SLOWEST || tempo > FASTEST)) {
@@ -96,11 +94,11 @@ function entryOf(row: Row): Result<LogEntry, string> {
   const [item, key, notes] = [cell('item'), cell('key'), cell('notes')];
   return ok({
     ...{ day, minutes, what },
-    ...(item && { item: item.slice(0, LONGEST_TEXT) }),
+    ...(item && { item: item.slice(0, LONGEST_ENTRY_TEXT) }),
     ...(tempo !== undefined && { tempo }),
     ...(key && { key: key.slice(0, 4) }),
     ...(isGrade(grade) && { grade }),
-    ...(notes && { notes: notes.slice(0, LONGEST_TEXT) }),
+    ...(notes && { notes: notes.slice(0, LONGEST_ENTRY_TEXT) }),
   });
 }
 

@@ -100,6 +100,27 @@ describe('when an item is due', () => {
   });
 });
 
+describe('a note that was a slip', () => {
+  it('counts as never noted, whichever of the two arrives first', () => {
+    const [first, slip] = [review('good', 0), review('again', 3)];
+    const own = { item: 'i', at: DAY + 4 * A_DAY, received: DAY + 4 * A_DAY };
+    const taken = { kind: 'taken back', id: 'b', of: slip.id, ...own } as const;
+    expect(scheduleOf([first, slip, taken])).toEqual(scheduleOf([first]));
+    expect(scheduleOf([taken, slip, first])).toEqual(scheduleOf([first]));
+    expect(scheduleOf([slip, taken])).toBeUndefined();
+  });
+});
+
+describe('what is known of the last time', () => {
+  it('is its grade, and the tempo of the last time it was played in time', () => {
+    const played = review('good', 0, { tempo: 96 });
+    expect(scheduleOf([played])).toMatchObject({ grade: 'good', tempo: 96 });
+    const graded = scheduleOf([played, review('hard', 2)]);
+    expect(graded).toMatchObject({ grade: 'hard', tempo: 96 });
+    expect(scheduleOf([review('easy', 0)])).not.toHaveProperty('tempo');
+  });
+});
+
 describe('notes that arrive from several devices', () => {
   it('count once each, whatever the order they arrive in: a thousand histories', () => {
     for (let seed = 1; seed <= 1000; seed += 1) {

@@ -11,7 +11,7 @@ import {
   type Card,
   type Grade as Rated,
 } from 'ts-fsrs';
-import type { Grade, PracticeNote, Schedule } from './types';
+import type { Grade, PracticeNote, Review, Schedule, TakenBack } from './types';
 
 /** Nothing is left alone for longer, in days: hands forget, too. Source: common practice. */
 export const LONGEST_INTERVAL = 180;
@@ -37,21 +37,25 @@ const RATED: Readonly<Record<Grade, Rated>> = {
  */
 export function scheduleOf(notes: readonly PracticeNote[]): Schedule | undefined {
   let card: Card | undefined;
+  let last: Review | undefined;
+  let tempo: number | undefined;
   let put: number | undefined;
-  for (const note of inOrder(notes)) {
+  for (const note of standing(notes)) {
     const at = timeOf(note);
     if (note.kind === 'put') {
       put = note.due;
       continue;
     }
     put = undefined;
+    last = note;
+    tempo = note.tempo ?? tempo;
     card = algorithm.next(
       card ?? createEmptyCard(new Date(at)),
       new Date(at),
       RATED[note.grade],
     ).card;
   }
-  if (!card?.last_review) return undefined;
+  if (!card?.last_review || !last) return undefined;
   const practisedAt = card.last_review.getTime();
   // The stability itself, as the formulas have it; the card's own day is moved so that no two grades share one.
   const interval = algorithm.next_interval(card.stability, 0);
@@ -62,7 +66,18 @@ export function scheduleOf(notes: readonly PracticeNote[]): Schedule | undefined
     reviews: card.reps,
     lapses: card.lapses,
     practisedAt,
+    grade: last.grade,
+    ...(tempo !== undefined && { tempo }),
   };
+}
+
+/** Notes that were not taken back, in their order. */
+function standing(notes: readonly PracticeNote[]): Exclude<PracticeNote, TakenBack>[] {
+  const slips = new Set(notes.map((note) => (note.kind === 'taken back' ? note.of : undefined)));
+  return inOrder(notes).filter(
+    (note): note is Exclude<PracticeNote, TakenBack> =>
+      note.kind !== 'taken back' && !slips.has(note.id),
+  );
 }
 
 /** Each note once, by the time it was noted; what was noted at one moment, by its id. */

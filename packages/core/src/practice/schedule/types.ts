@@ -16,6 +16,8 @@ interface OfItem {
 export interface Review extends OfItem {
   readonly kind: 'review';
   readonly grade: Grade;
+  /** What it was played in, in quarter notes a minute; left out where it is not played in time. */
+  readonly tempo?: number;
 }
 
 /** The player put an item to another day: "not today", or an interval of their own. */
@@ -25,8 +27,15 @@ export interface Put extends OfItem {
   readonly due: number;
 }
 
+/** A note was a slip: it counts as never noted. */
+export interface TakenBack extends OfItem {
+  readonly kind: 'taken back';
+  /** The id of the other note. */
+  readonly of: string;
+}
+
 /** What is noted of an item; notes are added and never changed. */
-export type PracticeNote = Review | Put;
+export type PracticeNote = Review | Put | TakenBack;
 
 /** When an item is due, and how well it is known. All of it follows from its notes. */
 export interface Schedule {
@@ -41,4 +50,7 @@ export interface Schedule {
   readonly lapses: number;
   /** The last review, in ms since 1970. */
   readonly practisedAt: number;
+  readonly grade: Grade;
+  /** What it was last played in, in quarter notes a minute; left out where it never was. */
+  readonly tempo?: number;
 }

@@ -3,8 +3,8 @@
  * thing; the rest to one tune from beginning to end; five minutes' rest after twenty-five. Source: common practice.
  */
 import { knownAt } from '../schedule/scheduleOf';
-import type { Known } from './holes';
-import { itemKey, type PracticeItem } from './items';
+import type { Known } from '../items/holes';
+import { itemKey, type PracticeItem } from '../items/items';
 
 export type SessionPart =
   | { readonly kind: 'due' | 'new'; readonly item: PracticeItem; readonly minutes: number }

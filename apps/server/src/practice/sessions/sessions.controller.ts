@@ -1,0 +1,30 @@
+import { Body, Controller, Get, Param, Post, Put } from '@nestjs/common';
+import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { IdPipe } from '../../problem/id.pipe';
+import { SessionNew, SessionSave } from './session.dto';
+import { SessionView } from './session.views';
+import { SessionsService } from './sessions.service';
+
+@ApiTags('practice')
+@Controller('practice/sessions')
+export class SessionsController {
+  constructor(private readonly sessions: SessionsService) {}
+
+  @Get()
+  @ApiOkResponse({ type: [SessionView] })
+  list(): Promise<SessionView[]> {
+    return this.sessions.list();
+  }
+
+  @Post()
+  @ApiCreatedResponse({ type: SessionView })
+  create(@Body() body: SessionNew): Promise<SessionView> {
+    return this.sessions.create(body);
+  }
+
+  @Put(':id')
+  @ApiOkResponse({ type: SessionView })
+  save(@Param('id', IdPipe) id: string, @Body() body: SessionSave): Promise<SessionView> {
+    return this.sessions.save(id, body);
+  }
+}
