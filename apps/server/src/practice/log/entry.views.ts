@@ -19,7 +19,7 @@ export class EntryView implements View {
   constructor(entry: EntryEntity) {
     this.id = entry.id;
     this.day = entry.day;
-    this.minutes = Number(entry.minutes);
+    this.minutes = entry.minutes;
     this.what = entry.what;
     if (entry.item !== null) this.item = entry.item;
     if (entry.tempo !== null) this.tempo = entry.tempo;

@@ -1,5 +1,5 @@
 import type { SessionAim, SessionStep } from '@drop-close/core';
-import { Entity, PrimaryKey, Property } from '@mikro-orm/core';
+import { BigIntType, Entity, PrimaryKey, Property } from '@mikro-orm/core';
 import { randomUUID } from 'node:crypto';
 
 /** A session as it went, or goes. */
@@ -18,11 +18,11 @@ export class SessionEntity {
   at!: number;
 
   /** In ms since 1970. */
-  @Property({ type: 'double', columnType: 'bigint' })
+  @Property({ type: new BigIntType('number') })
   begun!: number;
 
   /** In ms since 1970; null while it goes on. */
-  @Property({ type: 'double', columnType: 'bigint', nullable: true })
+  @Property({ type: new BigIntType('number'), nullable: true })
   ended: number | null = null;
 
   @Property({ type: 'integer', version: true })

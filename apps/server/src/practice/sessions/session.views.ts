@@ -19,8 +19,8 @@ export class SessionView implements View {
     this.aim = session.aim;
     this.steps = session.steps;
     this.at = session.at;
-    this.begun = Number(session.begun);
-    if (session.ended !== null) this.ended = Number(session.ended);
+    this.begun = session.begun;
+    if (session.ended !== null) this.ended = session.ended;
     this.version = session.version;
   }
 }
