@@ -520,6 +520,9 @@ export { rootLine } from './practice/layers/roots';
 export type { LayerNote, LineRange, Pace } from './practice/layers/types';
 export { coverChart, nextRung, RUNGS, type Covered, type Rung } from './practice/ladder/cover';
 export { drill, judge } from './practice/drills/drill';
+export { DRILL_LAYERS, ENOUGH_ANSWERS, measureOf, type Answered } from './practice/drills/measure';
+export { gripOptions } from './practice/drills/options';
+export { sameChord } from './practice/drills/questions';
 export {
   DRILLS,
   type Answer,
@@ -567,7 +570,10 @@ export {
   type SessionPart,
   type SessionWish,
 } from './practice/session/planSession';
+export { knownByTune, type TuneKnown } from './practice/items/byTune';
+export { formPath, formRequest, isOnStrings } from './practice/items/formEtude';
 export { nextLayer } from './practice/items/next';
+export { formInWords, itemInWords } from './practice/items/words';
 export {
   beginRun,
   finishStep,
@@ -587,12 +593,14 @@ export {
   dayOf,
   LONGEST_ENTRY_TEXT,
   minutesBy,
+  mondayOf,
   minutesByWeek,
   MINUTES_A_DAY,
   tempoOverTime,
   type LogEntry,
 } from './practice/log/log';
 export { readLogCsv, writeLogCsv, type ReadLog } from './practice/log/logCsv';
+export { readLogJson, writeLogJson } from './practice/log/logJson';
 
 export type {
   ArrangementFields,

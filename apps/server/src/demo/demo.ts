@@ -10,7 +10,10 @@ import { TunesService } from '../tunes/tunes.service';
 import { SetsService } from '../sets/sets.service';
 import { SolosService } from '../solos/solos.service';
 import { LicksService } from '../licks/licks.service';
-import { readDemo, readDemoLicks, readDemoSets, readDemoSolos } from './readDemo';
+import { ItemsService } from '../practice/items/items.service';
+import { LogService } from '../practice/log/log.service';
+import { inDays, loadPractice, today } from './demoPractice';
+import { readDemo, readDemoLicks, readDemoLog, readDemoSets, readDemoSolos } from './readDemo';
 import { withBookLock } from '../database/bookLock';
 import { bringUp } from '../database/bringUp';
 
@@ -39,9 +42,10 @@ async function load(em: EntityManager, folder: string, work: WorkPool): Promise<
   const ids = new Map<string, string>();
   for (const tune of demo) ids.set(tune.title, (await tunes.create(tune)).id);
   const sets = await readDemoSets(folder, [...ids.keys()]);
-  for (const { name, tunes: titles } of sets) {
+  for (const { name, tunes: titles, inDays: days } of sets) {
     const tuneIds = titles.flatMap((title) => ids.get(title) ?? []);
-    await new SetsService(em).create({ name, tuneIds });
+    const day = days === undefined ? {} : { day: inDays(days) };
+    await new SetsService(em).create({ name, tuneIds, ...day });
   }
   const solos = await readDemoSolos(folder);
   for (const { tune, name, line } of solos) {
@@ -50,7 +54,9 @@ async function load(em: EntityManager, folder: string, work: WorkPool): Promise<
   }
   const licks = await readDemoLicks(folder);
   for (const lick of licks) await new LicksService(em).create(lick);
-  const counts = `${demo.length} demo tunes, ${sets.length} sets, ${solos.length} solo lines and ${licks.length} licks`;
+  const log = await readDemoLog(folder, today());
+  await loadPractice(new ItemsService(em), new LogService(em), log, (title) => ids.get(title));
+  const counts = `${demo.length} demo tunes, ${sets.length} sets, ${solos.length} solo lines, ${licks.length} licks and ${log.length} entries of the logbook`;
   return `Loaded ${counts}.\n`;
 }
 

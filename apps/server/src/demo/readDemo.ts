@@ -1,13 +1,17 @@
 import { readFile, readdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import {
+  dayNumber,
+  dayOf,
   FOUR_FOUR,
   formatChart,
   formatMeter,
   parseChart,
   readLick,
+  readLogCsv,
   readSoloFile,
   type Lick,
+  type LogEntry,
   type SoloLine,
 } from '@drop-close/core';
 import type { TuneBody } from '../tunes/tune.dto';
@@ -41,6 +45,8 @@ function readDemoTune(file: string, source: string): TuneBody {
 export interface DemoSet {
   readonly name: string;
   readonly tunes: readonly string[];
+  /** How many days from today it is played; on no day that is known when left out. */
+  readonly inDays?: number;
 }
 
 /** Reads the demo sets. @throws when a set names a tune that is not there. */
@@ -87,4 +93,21 @@ export async function readDemoLicks(folder: string): Promise<Lick[]> {
     throw new Error(`licks.json, "${lick.name}", ${read.problem.part}: ${read.problem.message}`);
   }
   return licks;
+}
+
+/**
+ * Reads the demo's logbook, moved in time so that its last day was yesterday: it is never stale. Items of tunes have their
+ * titles in place of ids.
+ * @param today as `2026-11-29`
+ * @throws when it is no logbook or a line of it is wrong, with what is wrong
+ */
+export async function readDemoLog(folder: string, today: string): Promise<LogEntry[]> {
+  const read = readLogCsv(await readFile(join(folder, 'practice.csv'), 'utf8'));
+  if (!read.ok) throw new Error(`practice.csv: ${read.problem}`);
+  const { entries, problems } = read.value;
+  const [problem] = problems;
+  if (problem) throw new Error(`practice.csv, line ${problem.line}: ${problem.message}`);
+  const last = Math.max(...entries.map(({ day }) => dayNumber(day) ?? 0));
+  const later = (dayNumber(today) ?? 0) - 1 - last;
+  return entries.map((entry) => ({ ...entry, day: dayOf((dayNumber(entry.day) ?? 0) + later) }));
 }

@@ -2,14 +2,17 @@ import {
   ArrayMaxSize,
   IsArray,
   IsInt,
+  IsOptional,
   IsString,
   IsUUID,
   MaxLength,
   Min,
   MinLength,
+  Validate,
 } from 'class-validator';
 
 import type { SetFields } from '@drop-close/core';
+import { IsDay } from '../problem/day';
 import type { SameShape } from '../problem/shape';
 
 /** Longer than any night. */
@@ -26,6 +29,11 @@ export class SetBody {
   @ArrayMaxSize(MOST_TUNES)
   @IsUUID(undefined, { each: true })
   tuneIds!: readonly string[];
+
+  /** The day it is played. */
+  @IsOptional()
+  @Validate(IsDay)
+  day?: string;
 }
 
 export class SetSave extends SetBody {

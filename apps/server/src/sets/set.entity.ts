@@ -14,6 +14,10 @@ export class SetEntity {
   @Property({ type: 'json' })
   tuneIds: string[] = [];
 
+  /** The day it is played, as `2026-12-04`, in no time zone. */
+  @Property({ type: 'date', nullable: true })
+  day: string | null = null;
+
   @Property({ type: 'integer', version: true })
   version!: number;
 

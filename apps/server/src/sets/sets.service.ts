@@ -30,9 +30,9 @@ export class SetsService {
     return sets.map((set) => new SetView(set));
   }
 
-  async create({ name, tuneIds }: SetBody): Promise<SetView> {
+  async create({ name, tuneIds, day }: SetBody): Promise<SetView> {
     await checkRoom(this.em, 'set', { name, tuneIds });
-    const fields = { name: name.trim(), tuneIds: [...tuneIds] };
+    const fields = { name: name.trim(), tuneIds: [...tuneIds], day: day ?? null };
     const set = this.em.create(SetEntity, fields, { partial: true });
     await this.em.flush();
     return new SetView(set);
@@ -43,6 +43,7 @@ export class SetsService {
       await checkRoom(this.em, 'set', body, { id });
       set.name = body.name.trim();
       set.tuneIds = [...body.tuneIds];
+      set.day = body.day ?? null;
     });
   }
 

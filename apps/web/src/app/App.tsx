@@ -20,6 +20,8 @@ const TunePage = lazy(() => import('../tune/TunePage'));
 const ChartPage = lazy(() => import('../chart/ChartPage'));
 const VoicePage = lazy(() => import('../voice/VoicePage'));
 const CompPage = lazy(() => import('../comp/CompPage'));
+const PractisePage = lazy(() => import('../practise/today/PractisePage'));
+const PractiseTunePage = lazy(() => import('../practise/tune/PractiseTunePage'));
 const StandPage = lazy(() => import('../stand/StandPage'));
 
 const queries = new QueryClient({
@@ -37,12 +39,14 @@ function Screens() {
       <Route element={<Shell />}>
         <Route index element={<Navigate to="/book" replace />} />
         <Route path="book" element={screen('The book', <BookPage />)} />
+        <Route path="practise/*" element={screen('Practise', <PractisePage />)} />
         <Route path="player" element={screen('Hands and instrument', <ProfilePage />)} />
         <Route path="tune/:id" element={screen('The tune', <TunePage />)}>
           <Route index element={<Navigate to="voice" replace />} />
           <Route path="chart" element={screen('Chart', <ChartPage />)} />
           <Route path="voice" element={screen('Voice', <VoicePage />)} />
           <Route path="comp" element={screen('Comp', <CompPage />)} />
+          <Route path="practise" element={screen('Practise', <PractiseTunePage />)} />
           <Route path="stand" element={screen('Stand', <StandPage />)} />
         </Route>
         <Route path="*" element={<NotFound />} />

@@ -1,12 +1,14 @@
 import type { SetView, TuneGlance } from '@drop-close/core';
 import type { MenuProps } from 'antd';
+import { useContext } from 'react';
 import { useSearchParams } from 'react-router';
 import { BookFiltersBar } from './BookFiltersBar';
 import { FILTER_NAMES, filterTunes, optionsOf, type BookFilters } from './filters';
-import { withTune, withoutPlace } from './order';
+import { withDay, withTune, withoutPlace } from './order';
 import { SetHead } from './SetHead';
 import { SetTable, TuneTable } from './TuneTable';
 import type { Book } from './useBook';
+import { KnownTunesContext } from './useKnownTunes';
 import { useSearchedTunes } from './useTunes';
 
 /** All tunes, and what is looked for among them; the search stands in the address. */
@@ -19,7 +21,7 @@ export function TuneDesk({ book, tunes }: { book: Book; tunes: readonly TuneGlan
     }),
   );
   const searched = useSearchedTunes(filters.search ?? '', book.tunes.isWhole);
-  const found = filterTunes(searched ?? tunes, filters);
+  const found = filterTunes(searched ?? tunes, filters, useContext(KnownTunesContext));
   return (
     <div className="book-tunes">
       <BookFiltersBar
@@ -63,6 +65,9 @@ export function SetDesk({
         set={set}
         onRename={(name) => {
           book.changeSet({ ...set, name });
+        }}
+        onDay={(day) => {
+          book.changeSet(withDay(set, day));
         }}
         onRemove={() => {
           book.removeSet.mutate(set);

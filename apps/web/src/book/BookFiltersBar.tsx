@@ -1,7 +1,7 @@
 import { SearchOutlined } from '@ant-design/icons';
 import { Button, Input, Select } from 'antd';
 import { prettyName } from '../ui/notation';
-import type { BookFilters, FilterOptions } from './filters';
+import { ORDERS, PRACTICES, type BookFilters, type FilterOptions } from './filters';
 
 interface BookFiltersBarProps {
   readonly filters: BookFilters;
@@ -13,7 +13,7 @@ interface BookFiltersBarProps {
 /** What is looked for: words of the title, key, meter, form, a landmark. */
 export function BookFiltersBar({ filters, options, onChange, onClear }: BookFiltersBarProps) {
   const choice = (
-    name: 'key' | 'meter' | 'form' | 'landmark',
+    name: Exclude<keyof BookFilters, 'search'>,
     placeholder: string,
     values: readonly string[],
   ) => (
@@ -47,6 +47,8 @@ export function BookFiltersBar({ filters, options, onChange, onClear }: BookFilt
       {choice('meter', 'Meter', options.meters)}
       {choice('form', 'Form', options.forms)}
       {choice('landmark', 'Landmark', options.landmarks)}
+      {choice('practice', 'Practice', PRACTICES)}
+      {choice('order', 'In order of title', ORDERS)}
       {filtered && (
         <Button type="text" onClick={onClear}>
           Show all

@@ -25,6 +25,7 @@ import { PassphraseSheet } from './PassphraseSheet';
 import { SetList } from './SetList';
 import { ThrownAwaySheet } from './ThrownAwaySheet';
 import { useBook, type Book } from './useBook';
+import { KnownTunesContext, useKnownTunes } from './useKnownTunes';
 import './book.css';
 
 const EtudeMaker = lazy(() => import('../etude/EtudeMaker'));
@@ -40,6 +41,7 @@ export function BookPage() {
     setSheet(undefined);
   };
   const { tunes, sets, createTune } = book;
+  const known = useKnownTunes();
   const away = useServer((state) => state.away);
   const [parameters] = useSearchParams();
   const setId = parameters.get('set') ?? undefined;
@@ -116,20 +118,22 @@ export function BookPage() {
             drop(event, book, set);
           }}
         >
-          <div className="book-desk">
-            <SetList
-              sets={sets.data ?? []}
-              chosen={set?.id}
-              onNew={() => {
-                book.createSet.mutate();
-              }}
-            />
-            {set ? (
-              <SetDesk book={book} set={set} tunes={tunes.data} />
-            ) : (
-              <TuneDesk book={book} tunes={tunes.data} />
-            )}
-          </div>
+          <KnownTunesContext value={known}>
+            <div className="book-desk">
+              <SetList
+                sets={sets.data ?? []}
+                chosen={set?.id}
+                onNew={() => {
+                  book.createSet.mutate();
+                }}
+              />
+              {set ? (
+                <SetDesk book={book} set={set} tunes={tunes.data} />
+              ) : (
+                <TuneDesk book={book} tunes={tunes.data} />
+              )}
+            </div>
+          </KnownTunesContext>
         </DndContext>
       )}
       <ThrownAwaySheet open={sheet === 'thrown away'} onClose={close} />

@@ -1,14 +1,17 @@
 import type { SetView } from '@drop-close/core';
-import { Button, Input } from 'antd';
+import { Button, DatePicker, Input } from 'antd';
+import dayjs from 'dayjs';
 
 interface SetHeadProps {
   readonly set: SetView;
   readonly onRename: (name: string) => void;
+  /** @param day as `2026-12-04`; none where it is not known */
+  readonly onDay: (day: string | undefined) => void;
   readonly onRemove: () => void;
 }
 
 /** The name of a set, written where it stands. */
-export function SetHead({ set, onRename, onRemove }: SetHeadProps) {
+export function SetHead({ set, onRename, onDay, onRemove }: SetHeadProps) {
   return (
     <div className="set-head">
       <Input
@@ -26,6 +29,18 @@ export function SetHead({ set, onRename, onRemove }: SetHeadProps) {
           event.currentTarget.blur();
         }}
       />
+      <label className="set-day">
+        <span className="quiet">Played on</span>{' '}
+        <DatePicker
+          aria-label="The day it is played"
+          value={set.day === undefined ? null : dayjs(set.day)}
+          format="D MMM YYYY"
+          placeholder="no day yet"
+          onChange={(day) => {
+            onDay(day?.format('YYYY-MM-DD'));
+          }}
+        />
+      </label>
       <Button type="text" onClick={onRemove}>
         Throw this set away
       </Button>

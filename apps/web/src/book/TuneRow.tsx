@@ -3,6 +3,7 @@ import { HolderOutlined, MoreOutlined } from '@ant-design/icons';
 import { Button, Dropdown, type MenuProps } from 'antd';
 import type { ComponentProps } from 'react';
 import { Link } from 'react-router';
+import { useKnownTune } from './useKnownTunes';
 import { prettyName } from '../ui/notation';
 
 /** What a row is taken up by. */
@@ -11,6 +12,18 @@ export function RowHandle(props: ComponentProps<'button'>) {
     <button type="button" {...props}>
       <HolderOutlined aria-hidden />
     </button>
+  );
+}
+
+/** How much of a tune is known, and what of it is due: one press from practising it. */
+function KnownCell({ tuneId }: { tuneId: string }) {
+  const known = useKnownTune(tuneId);
+  if (!known) return <Link to={`/tune/${tuneId}/practise`}>begin</Link>;
+  return (
+    <Link to={`/tune/${tuneId}/practise`} className="book-known">
+      <span>{Math.round(known.share * 100)}%</span>
+      {known.due > 0 && <b>{known.due} due</b>}
+    </Link>
   );
 }
 
@@ -44,6 +57,9 @@ export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps })
         {tune.feel} <span className="quiet">{tune.meter}</span>
       </td>
       <td className="book-tempo">{tune.tempo}</td>
+      <td>
+        <KnownCell tuneId={tune.id} />
+      </td>
       <td>
         <Dropdown menu={menu} trigger={['click']} placement="bottomRight">
           <Button

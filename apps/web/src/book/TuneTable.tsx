@@ -121,6 +121,7 @@ function Table({ children, count }: { children: ReactNode; count?: number }) {
             Feel
           </th>
           <th scope="col">Tempo</th>
+          <th scope="col">Known</th>
           <th scope="col">
             <span className="unseen">More</span>
           </th>

@@ -50,3 +50,21 @@ it('offers only what some tune has, landmarks in their usual order', () => {
     landmarks: ['ii–V–I', 'backdoor'],
   });
 });
+
+describe('tunes by what is known of them', () => {
+  const known = new Map([
+    ['Bilge Lamp', { share: 0.9, due: 1 }],
+    ['Ebb at Nine', { share: 0.3, due: 4 }],
+  ]);
+  const found = (filters: Parameters<typeof filterTunes>[1]): string[] =>
+    filterTunes(BOOK, filters, known).map(({ title }) => title);
+  it('are found where something is due, was begun, or was not', () => {
+    expect(found({ practice: 'due' })).toEqual(['Bilge Lamp', 'Ebb at Nine']);
+    expect(found({ practice: 'begun', meter: '3/4' })).toEqual([]);
+    expect(found({ practice: 'not begun' })).toEqual(['Café Lamp']);
+  });
+  it('stand by what is least known, or most due', () => {
+    expect(found({ order: 'least known' })).toEqual(['Café Lamp', 'Ebb at Nine', 'Bilge Lamp']);
+    expect(found({ order: 'most due' })).toEqual(['Ebb at Nine', 'Bilge Lamp', 'Café Lamp']);
+  });
+});

@@ -6,6 +6,12 @@ export const withTune = (set: SetView, tuneId: string): SetView => ({
   tuneIds: [...set.tuneIds, tuneId],
 });
 
+/** A set that is played on a day, or on none that is known. */
+export const withDay = ({ day: _, ...set }: SetView, day: string | undefined): SetView => ({
+  ...set,
+  ...(day !== undefined && { day }),
+});
+
 /** A set without the tune at a place. */
 export const withoutPlace = (set: SetView, place: number): SetView => ({
   ...set,

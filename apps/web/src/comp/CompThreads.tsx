@@ -1,4 +1,4 @@
-import type { Thread, Voicing } from '@drop-close/core';
+import type { Voicing } from '@drop-close/core';
 import { Segmented } from 'antd';
 import { useMemo } from 'react';
 import { useTune } from '../document/store';
@@ -6,7 +6,7 @@ import type { ComposedChoruses } from '../engine/protocol';
 import { useSoundingChord } from '../playback/useBand';
 import { selectPlace, useSelection } from '../place/selection';
 import { useWidth } from '../ui/useWidth';
-import { ThreadSystem } from '../voice/threads/ThreadSystem';
+import { PlainSystem } from '../voice/threads/PlainSystem';
 import { layoutThreads, threadScale } from '../voice/threads/threadLayout';
 import { useZoom, zoomAt, zooms } from '../voice/threads/zoom';
 import { timeThrough } from './desk/bars';
@@ -14,9 +14,6 @@ import { CompLane } from './CompLane';
 import '../voice/threads/threads.css';
 
 const NO_PATH: readonly Voicing[] = [];
-const NOTHING: ReadonlySet<number> = new Set();
-const NO_THREADS: readonly Thread[] = [];
-const NO_NOTES = [] as const;
 
 /** One chorus of those that are comped: its threads, and under each system the lane of its hits. */
 export function CompThreads({ composed }: { composed: ComposedChoruses }) {
@@ -57,35 +54,24 @@ export function CompThreads({ composed }: { composed: ComposedChoruses }) {
           }}
         />
       )}
-      {systems.map((system, position) => {
-        const holds = (at: number | undefined): boolean =>
-          system.chords.some((column) => column.index === at);
-        return (
-          <div key={position} className="comp-system">
-            <ThreadSystem
-              system={system}
-              ghost={undefined}
-              regripped={NOTHING}
-              scale={scale}
-              zoom={zoom}
-              width={width}
-              timeline={timeline}
-              path={path}
-              threads={NO_THREADS}
-              focus={undefined}
-              room={setup.room}
-              notes={NO_NOTES}
-              first={position === 0}
-              drawing={false}
-              locked={NOTHING}
-              selected={holds(index) ? index : -1}
-              sounding={holds(sounding) ? sounding : undefined}
-              onSelect={select}
-            />
-            <CompLane composed={composed} system={system} width={width} first={position === 0} />
-          </div>
-        );
-      })}
+      {systems.map((system, position) => (
+        <div key={position} className="comp-system">
+          <PlainSystem
+            system={system}
+            scale={scale}
+            zoom={zoom}
+            width={width}
+            timeline={timeline}
+            path={path}
+            room={setup.room}
+            first={position === 0}
+            selected={index}
+            sounding={sounding}
+            onSelect={select}
+          />
+          <CompLane composed={composed} system={system} width={width} first={position === 0} />
+        </div>
+      ))}
       <Segmented
         aria-label="How near"
         className="thread-zoom"

@@ -26,9 +26,11 @@ import type {
 import { wrap, type Remote } from 'comlink';
 import { newestWins } from './newest';
 import type {
+  AskedQuestion,
   BandQuestion,
   ComposedChoruses,
   ComposeQuestion,
+  DrillRequest,
   Engine,
   MadeEtude,
   MeetingAnswer,
@@ -168,6 +170,10 @@ class EngineClient {
 
   plan(id: number, question: PlanQuestion): Promise<BandPlan | undefined> {
     return this.ask((engine) => engine.plan(id, question));
+  }
+
+  question(id: number, request: DrillRequest, count: number): Promise<AskedQuestion | undefined> {
+    return this.ask((engine) => engine.ask(id, request, count));
   }
 
   /** Stops whatever the worker is at; the next request starts a fresh one. */

@@ -23,6 +23,7 @@ import {
   type PitchedChord,
 } from '@drop-close/core';
 import { createComposer } from './composer';
+import { createDrills } from './drills';
 import type { Engine, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
 
 /** Swing in percent, where nobody has set it. */
@@ -49,6 +50,7 @@ interface Current {
 export function createEngine(): Engine {
   const connector = createConnector();
   const read = createTuneReader();
+  const askOf = createDrills();
   let standing: readonly Current[] = [];
   const chorusOf = (id: number): Current | undefined =>
     standing.find(({ voiced }) => voiced.id === id);
@@ -125,13 +127,17 @@ export function createEngine(): Engine {
       const made = makeEtude(request, instruments);
       return made.ok ? { etude: made.value } : { problem: made.problem.message };
     },
+    ask: (id, request, count) => {
+      const current = chorusOf(id);
+      return current && askOf(current, request, count);
+    },
     plan: (id, question) => {
       const current = chorusOf(id);
       if (!current) return undefined;
       const { outcome, voiced } = current;
-      const path = outcome.status === 'found' ? outcome.path : [];
+      const own = outcome.status === 'found' ? outcome.path : [];
       const { timeline } = voiced;
-      const { solo, ...how } = question;
+      const { solo, path = own, ...how } = question;
       const offbeat = offbeatAt(how.feel, how.tempo, WHOLE_SWING);
       const line = solo ? swungLine(solo, timeline, timeline, offbeat) : [];
       return bandPlan({ ...how, timeline, path, line, click: true });

@@ -13,6 +13,7 @@ import type {
   Composed,
   ConnectedPath,
   DeviceOffer,
+  DrillId,
   EasierForm,
   Etude,
   EtudeRequest,
@@ -24,6 +25,7 @@ import type {
   LaidOver,
   LayOverRequest,
   NotConnected,
+  Question,
   School,
   Scope,
   SoloFile,
@@ -80,6 +82,8 @@ export interface PlanQuestion {
   readonly toBar?: number;
   /** A line that is played over it. */
   readonly solo?: SoloLine;
+  /** Voicings in place of the chorus's own, as many; none leave the comp silent. */
+  readonly path?: readonly Voicing[];
 }
 
 /** An étude that was made, or why there is none. */
@@ -150,6 +154,22 @@ export interface Composer {
   ) => SoloLine | undefined;
 }
 
+/** A question of a drill, and what may be chosen from where it is answered so. */
+export interface AskedQuestion {
+  readonly question: Question;
+  readonly options: readonly Voicing[];
+}
+
+/** What a drill is made from. */
+export interface DrillRequest {
+  readonly drill: DrillId;
+  readonly seed: number;
+  /** The number of each chord in its key; as many as there are chords. */
+  readonly numerals: readonly string[];
+  /** The key they are in, as `Eb`. */
+  readonly tonic: string;
+}
+
 /** What the worker of a file does. */
 export interface FileReader {
   readonly readSolo: (bytes: Uint8Array) => Result<SoloFile, string>;
@@ -188,6 +208,11 @@ export interface Engine extends Composer {
   readonly browse: (id: number, index: number, family: FamilyId) => FamilyTable | undefined;
   /** A family taken round a cycle. */
   readonly etude: (request: EtudeRequest, instruments: Instruments) => MadeEtude;
+  /**
+   * The so manieth question of a drill made from the chorus, from 0; `undefined` as above, and where the chorus has none
+   * of its kind. The same request asks the same questions.
+   */
+  readonly ask: (id: number, request: DrillRequest, count: number) => AskedQuestion | undefined;
   /** Bass, drums and comp of the chorus or a stretch of it; `undefined` as above. */
   readonly plan: (id: number, question: PlanQuestion) => BandPlan | undefined;
 }

@@ -15,8 +15,14 @@ import './etude.css';
 /** Quarter notes a minute: slow enough to find the next grip. */
 const SLOW = 80;
 
+interface EtudeMakerProps {
+  /** What it begins with, in place of the usual. */
+  readonly begin?: Partial<EtudeRequest>;
+  readonly onClose: () => void;
+}
+
 /** An étude: a family, a cycle, every inversion on its strings; made into a tune of the book. */
-export default function EtudeMaker({ onClose }: { onClose: () => void }) {
+export default function EtudeMaker({ begin, onClose }: EtudeMakerProps) {
   const profile = useProfile();
   const [request, setRequest] = useState<EtudeRequest>({
     family: profile.families[0] ?? 'drop2',
@@ -28,6 +34,7 @@ export default function EtudeMaker({ onClose }: { onClose: () => void }) {
     strings: [],
     instrument: profile.instrument,
     room: allRooms(profile.rooms)[0]!,
+    ...begin,
   });
   const [tempo, setTempo] = useState(SLOW);
   const made = useEtude(request);

@@ -105,7 +105,11 @@ export function usePlaceInAddress(): void {
       // Another screen is on its way: writing here would bring this one back.
       if (there.pathname !== window.location.pathname) return;
       own.current = place;
-      there.write({ bar: String(place.bar), beat: String(place.beat) }, { replace: true });
+      // What else a screen has in the address stays there.
+      const next = new URLSearchParams(window.location.search);
+      next.set('bar', String(place.bar));
+      next.set('beat', String(place.beat));
+      there.write(next, { replace: true });
     };
     const unsubscribe = usePlace.subscribe(() => {
       // Every address is news to the whole page; stepping on from chord to chord does not wait for it.

@@ -14,8 +14,9 @@ import { useHeading } from '../place/heading';
 import { toggleLoop } from './toggleLoop';
 import { LoopTool, changes } from './LoopTool';
 import { Mixer } from './Mixer';
+import { useOwnMusic } from './ownMusic';
 import { usePlayer } from './usePlayer';
-import { useBand } from './useBand';
+import { useBand, type Band } from './useBand';
 import './transport.css';
 
 /** Play, hear, tempo, loop, loudness: always at the foot of the tune. */
@@ -35,6 +36,7 @@ export function TransportBar() {
   const setListening = usePlayer((state) => state.setListening);
   const band = useBand();
   const { dispatch } = useDocument.getState();
+  const own = useOwnMusic((state) => state.music);
   return (
     <footer className="transport" data-late={late}>
       <Button
@@ -43,20 +45,12 @@ export function TransportBar() {
         loading={loading}
         icon={playing ? <BorderOutlined aria-hidden /> : <CaretRightFilled aria-hidden />}
         onClick={band.toggleChorus}
-        aria-label={playing ? 'Stop' : 'Play the chorus'}
+        aria-label={playing ? 'Stop' : `Play ${own?.name ?? 'the chorus'}`}
         title="Space"
       >
         {playing ? 'Stop' : 'Play'}
       </Button>
-      <Button type="text" onClick={band.hearChord} title="Enter">
-        Chord
-      </Button>
-      <Button type="text" onClick={band.hearChange} title="C">
-        Change
-      </Button>
-      <Button type="text" onClick={band.hearBar} title="B">
-        Bar
-      </Button>
+      {!own && <Parts band={band} />}
       <Button
         type={loop ? 'default' : 'text'}
         icon={<RetweetOutlined aria-hidden />}
@@ -74,11 +68,13 @@ export function TransportBar() {
           min={SLOWEST}
           max={FASTEST}
           precision={0}
-          value={tempo}
-          disabled={!!written.tempo}
-          title={written.tempo ? 'Written in the changes' : undefined}
+          value={own?.tempo ?? tempo}
+          disabled={!own && !!written.tempo}
+          title={!own && written.tempo ? 'Written in the changes' : undefined}
           onChange={(value) => {
-            if (value) dispatch({ type: 'set field', field: 'tempo', value });
+            if (!value) return;
+            if (own) own.setTempo(value);
+            else dispatch({ type: 'set field', field: 'tempo', value });
           }}
         />
       </label>
@@ -104,6 +100,23 @@ export function TransportBar() {
         </span>
       )}
     </footer>
+  );
+}
+
+/** The chord in hand by itself, with the next, with its bar. */
+function Parts({ band }: { band: Band }) {
+  return (
+    <>
+      <Button type="text" onClick={band.hearChord} title="Enter">
+        Chord
+      </Button>
+      <Button type="text" onClick={band.hearChange} title="C">
+        Change
+      </Button>
+      <Button type="text" onClick={band.hearBar} title="B">
+        Bar
+      </Button>
+    </>
   );
 }
 

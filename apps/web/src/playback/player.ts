@@ -77,10 +77,11 @@ function start(
   synth.setInstrument(instrument);
   synth.setKit(plan.kit ?? 'sticks');
   setLoudness(synth);
-  const clicks = what === 'chorus' && listening.countIn ? countIn(meter, feel, tempo) : NO_CLICKS;
+  const isRound = what === 'chorus' || what === 'layer';
+  const clicks = isRound && listening.countIn ? countIn(meter, feel, tempo) : NO_CLICKS;
   const leadIn = Math.max(clicks.length, plan.pickup);
   const begin = synth.context.currentTime + LEAD + (leadIn * 60) / tempo;
-  const loops = listening.loop && (what === 'chorus' || what === 'bar');
+  const loops = listening.loop && (isRound || what === 'bar');
   const output = { play: soundNote(synth), end: stop, pass: nextPass };
   const scheduler = new Scheduler(withLeadIn(plan, clicks), begin, tempo, loops, output);
   const onTick = (): void => {

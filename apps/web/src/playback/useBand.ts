@@ -7,11 +7,10 @@ import { useComposition } from '../engine/useComposition';
 import type { PlanQuestion } from '../engine/protocol';
 import { useHeading } from '../place/heading';
 import { useSelection } from '../place/selection';
+import { useOwnMusic, type Bars } from './ownMusic';
 import { play, stop, whilePlaying } from './player';
 import { usePlayer, type Playing } from './usePlayer';
 import { changePlan, chordPlan, inARow, notesPlan, poolPlan } from './snippets';
-
-type Bars = Pick<PlanQuestion, 'fromBar' | 'toBar' | 'solo'>;
 
 /** What is played: on the Comp screen all choruses as they are comped, elsewhere the one, plainly. */
 interface Music {
@@ -52,7 +51,7 @@ function loopedBars(music: Music | undefined): Bars {
 }
 
 /** Where some bars begin, in quarters from bar 1. */
-const startOf = ({ timeline }: Music, { fromBar }: Bars): number =>
+export const startOf = ({ timeline }: Pick<Music, 'timeline'>, { fromBar }: Bars): number =>
   fromBar === undefined ? 0 : (timeline.bars.find(({ number }) => number === fromBar)?.at ?? 0);
 
 export interface Band {
@@ -99,7 +98,9 @@ export function useBand(): Band {
   };
   return {
     toggleChorus: () => {
+      const own = useOwnMusic.getState().music;
       if (usePlayer.getState().playing) stop();
+      else if (own) own.play(loopedBars(music));
       else void playBars('chorus', loopedBars(music));
     },
     hearBar: () => {
@@ -164,7 +165,8 @@ export function useBandInStep(): void {
 export function useSoundingChord(): number | undefined {
   const music = useMusic();
   return usePlayer(({ playing, position, from }) => {
-    if (playing !== 'chorus' || position === undefined || !music) return undefined;
+    if (playing !== 'chorus' && playing !== 'layer') return undefined;
+    if (position === undefined || !music) return undefined;
     const found = music.timeline.events.findLastIndex(
       (event) => event.at <= from + position + 1e-6,
     );

@@ -4,8 +4,8 @@ import { persist } from 'zustand/middleware';
 import { sameAgain, type Passes } from './passes';
 import { safeStorage } from '../ui/safeStorage';
 
-/** `chorus`: as much as is looped, counted in. */
-export type Playing = 'chorus' | 'bar' | 'chord' | 'change' | 'voice';
+/** `chorus`: as much as is looped, counted in; `layer`: the same, of what a screen has of its own. */
+export type Playing = 'chorus' | 'layer' | 'bar' | 'chord' | 'change' | 'voice';
 
 const DEFAULT_VOLUME = { comp: 90, bass: 80, drums: 60, solo: 80, click: 70 };
 

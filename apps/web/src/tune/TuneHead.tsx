@@ -34,6 +34,7 @@ export function TuneHead() {
         <NavLink to={{ pathname: 'chart', search }}>Chart</NavLink>
         <NavLink to={{ pathname: 'voice', search }}>Voice</NavLink>
         <NavLink to={{ pathname: 'comp', search }}>Comp</NavLink>
+        <NavLink to="practise">Practise</NavLink>
       </nav>
       <SaveNote />
       <NoLongerFits />

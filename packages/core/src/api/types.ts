@@ -127,6 +127,8 @@ export interface ThrownAway {
 export interface SetFields {
   readonly name: string;
   readonly tuneIds: readonly string[];
+  /** The day it is played, as `2026-12-04`. */
+  readonly day?: string;
 }
 
 export interface SetView extends SetFields {

@@ -13,7 +13,18 @@ export type Cycle = (typeof CYCLES)[number];
 const CIRCLE = ['C', 'F', 'Bb', 'Eb', 'Ab', 'Db', 'Gb', 'B', 'E', 'A', 'D', 'G'] as const;
 
 /** Kinds of chord that are taken round the circle, as a symbol's ending. */
-export const CIRCLE_KINDS = ['maj7', '7', 'm7', 'm7b5', 'dim7', '6', 'm6', '', 'm'] as const;
+export const CIRCLE_KINDS = [
+  'maj7',
+  '7',
+  'm7',
+  'm7b5',
+  'dim7',
+  '6',
+  'm6',
+  'mMaj7',
+  '',
+  'm',
+] as const;
 export type CircleKind = (typeof CIRCLE_KINDS)[number];
 
 /** Roots a fourth apart are three steps of the scale apart, a fifth four. */

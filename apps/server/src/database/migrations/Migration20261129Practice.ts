@@ -67,9 +67,11 @@ export class Migration20261129Practice extends Migration {
         deleted_at timestamptz null
       );`);
     this.addSql('create index log_entry_day on log_entry (day, id);');
+    this.addSql('alter table tune_set add column day date null;');
   }
 
   override down(): void {
+    this.addSql('alter table tune_set drop column day;');
     this.addSql('drop table log_entry;');
     this.addSql('drop table practice_session;');
     this.addSql('drop table practice_item;');

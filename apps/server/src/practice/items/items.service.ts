@@ -100,9 +100,7 @@ export class ItemsService {
       on conflict (item) do nothing`,
       [JSON.stringify(rows)],
     );
-    await run(em, 'select from practice_item where item in (?) order by item for update', [
-      items,
-    ]);
+    await run(em, 'select from practice_item where item in (?) order by item for update', [items]);
   }
 
   private async reckon(em: EntityManager, items: string[]): Promise<void> {

@@ -1,5 +1,4 @@
 import {
-  dayNumber,
   FASTEST,
   GRADES,
   LONGEST_ENTRY_TEXT,
@@ -27,25 +26,14 @@ import {
   Min,
   Validate,
   ValidateNested,
-  ValidatorConstraint,
-  type ValidatorConstraintInterface,
 } from 'class-validator';
+import { IsDay } from '../../problem/day';
 import type { SameShape } from '../../problem/shape';
 import { IsItem, LONGEST_ITEM } from '../items/note.dto';
 
 const MOST_ENTRIES = 500;
 /** Of a minute; what is stored is no finer. */
 const SHORTEST = 0.001;
-
-@ValidatorConstraint({ name: 'day' })
-class IsDay implements ValidatorConstraintInterface {
-  validate(value: unknown): boolean {
-    return typeof value === 'string' && dayNumber(value) !== undefined;
-  }
-  defaultMessage(): string {
-    return 'day should be year, month and day, as 2026-11-29';
-  }
-}
 
 class LogEntryBody {
   @Validate(IsDay) day!: string;

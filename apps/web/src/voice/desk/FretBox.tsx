@@ -1,6 +1,7 @@
 import type { VoicedNote } from '@drop-close/core';
 import { barresOf, boxOf, type Barre, type Box } from './fretBoxLayout';
 import type { GripProps } from './gripProps';
+import './grips.css';
 
 interface FretBoxProps extends GripProps {
   readonly strings: number;

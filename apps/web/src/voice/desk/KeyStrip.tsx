@@ -1,5 +1,6 @@
 import type { GripProps } from './gripProps';
 import { isWhite, whitesBelow } from './pianoLayout';
+import './grips.css';
 
 /** Small strips show at least two octaves, so that neighbours look alike. */
 const FEWEST_KEYS = 24;

@@ -2,6 +2,7 @@ import { isFretted, type Instrument, type PlayedNote, type PlayedVoicing } from 
 import { useProfile } from '../../profile/profileStore';
 import { Fretboard } from './Fretboard';
 import { PianoKeys } from './PianoKeys';
+import './entry.css';
 
 interface BoardProps {
   readonly instrument: Instrument;

@@ -12,6 +12,8 @@ import { gradeOf } from '../schedule/grades';
 import { drill, judge } from './drill';
 import { halfSteps } from './motion';
 import { sameChord, voiceInWords } from './questions';
+import { measureOf } from './measure';
+import { gripOptions } from './options';
 import { DRILLS, type DrillId, type DrillMaterial, type Question } from './types';
 
 const GUITAR: ConnectSettings = {
@@ -242,4 +244,42 @@ it('notes of a spelled chord are those of its symbol', () => {
       question.chord.tones.map(({ note }) => pitchClassOf(note)),
     );
   }
+});
+
+describe('the grips to choose the nearest from', () => {
+  it('hold it and those that come next, each sound once, from low to high', () => {
+    const asks = asked('nearest next grip', TWO_FIVE_ONE, 40).flatMap((question) =>
+      question.drill === 'nearest next grip' ? [question] : [],
+    );
+    expect(asks).toHaveLength(40);
+    for (const question of asks) {
+      const options = gripOptions(question, TWO_FIVE_ONE.grips(question.chord), 6);
+      const away = options.map((grip) => halfSteps(question.from, grip));
+      expect(options).toHaveLength(6);
+      expect(options).toContain(question.answer);
+      expect(Math.min(...away)).toBe(question.least);
+      const lowest = options.map(({ notes }) => notes.reduce((sum, { midi }) => sum + midi, 0));
+      expect(lowest).toEqual([...lowest].sort((a, b) => a - b));
+      const sounds = options.map(({ notes }) => notes.map(({ midi }) => midi).join(' '));
+      expect(new Set(sounds).size).toBe(6);
+    }
+  });
+});
+
+describe('the answers of a drill together', () => {
+  const answer = (right: number, seconds: number, detour?: number) => ({
+    ...{ right, seconds },
+    ...(detour !== undefined && { detour }),
+  });
+  it('say nothing while they are few', () => {
+    expect(measureOf('spell the chord', Array(4).fill(answer(1, 5)))).toBeUndefined();
+  });
+  it('are as right, as slow and as far as they are on average', () => {
+    const answers = [answer(1, 10), answer(1, 20), answer(0.5, 30), answer(1, 10), answer(1, 5)];
+    const measured = measureOf('spell the chord', answers)!;
+    expect(measured).toEqual({ right: 0.9, slowness: 1 });
+    expect(gradeOf(measured)).toBe('hard');
+    const grips = [1, 1, 1, 2, 2].map((detour) => answer(1, 15, detour));
+    expect(measureOf('nearest next grip', grips)).toEqual({ right: 1, slowness: 1, detour: 1.4 });
+  });
 });

@@ -5,7 +5,7 @@
 import type { FamilyId, Inversion } from '../../voicing/base/types';
 import { knownAt } from '../schedule/scheduleOf';
 import type { Schedule } from '../schedule/types';
-import { KEY_GROUPS, type FormItem, type KeyGroup, type PracticeItem } from './items';
+import { KEY_GROUPS, type FormItem, type KeyGroup, type PracticeItem, type Quality } from './items';
 
 export const STRENGTHS = ['never', 'lost', 'fading', 'known', 'firm'] as const;
 export type Strength = (typeof STRENGTHS)[number];
@@ -39,6 +39,8 @@ export interface HoleCell {
   readonly strength: Strength;
   /** Percent known now, over the qualities; 0 where none was practised. */
   readonly percent: number;
+  /** The quality that is known least there: what to practise. */
+  readonly quality: Quality;
 }
 
 /** What is known of an item. */
@@ -52,7 +54,7 @@ export function mapOfHoles(all: readonly Known[], now: number): HoleRow[] {
   const forms = all.flatMap(({ item, schedule }) =>
     item.kind === 'form' ? [{ item, schedule }] : [],
   );
-  const rows = new Map<string, { item: FormItem; schedule: Schedule | undefined }[]>();
+  const rows = new Map<string, PractisedForm[]>();
   for (const form of forms) {
     const { family, where, inversion } = form.item;
     const name = `${family} ${where} ${inversion}`;
@@ -60,21 +62,36 @@ export function mapOfHoles(all: readonly Known[], now: number): HoleRow[] {
   }
   return [...rows.values()].map((own) => {
     const { family, where, inversion } = own[0]!.item;
-    const qualities = new Set(own.map(({ item }) => item.quality));
-    const cells = KEY_GROUPS.map((keys): HoleCell => {
-      const here = own.filter(({ item }) => item.keys === keys);
-      const known = here.map(({ schedule }) => (schedule ? knownAt(schedule, now) : 0));
-      const sum = known.reduce((total, each) => total + each, 0);
-      const strengths = here.map(({ schedule }) => strengthOf(schedule, now));
-      const missing = here.length < qualities.size;
-      return {
-        keys,
-        strength: missing ? 'never' : weakest(strengths),
-        percent: Math.round((sum / qualities.size) * 100),
-      };
-    });
+    const qualities = [...new Set(own.map(({ item }) => item.quality))];
+    const cells = KEY_GROUPS.map((keys) => cellOf(keys, qualities, own, now));
     return { family, where, inversion, cells };
   });
+}
+
+interface PractisedForm {
+  readonly item: FormItem;
+  readonly schedule: Schedule | undefined;
+}
+
+function cellOf(
+  keys: KeyGroup,
+  qualities: readonly Quality[],
+  row: readonly PractisedForm[],
+  now: number,
+): HoleCell {
+  const here = qualities.map((quality) => {
+    const form = row.find(({ item }) => item.keys === keys && item.quality === quality);
+    const schedule = form?.schedule;
+    return { quality, schedule, known: schedule ? knownAt(schedule, now) : 0 };
+  });
+  const sum = here.reduce((total, { known }) => total + known, 0);
+  const least = Math.min(...here.map(({ known }) => known));
+  return {
+    keys,
+    strength: weakest(here.map(({ schedule }) => strengthOf(schedule, now))),
+    percent: Math.round((sum / qualities.length) * 100),
+    quality: here.find(({ known }) => known === least)!.quality,
+  };
 }
 
 const weakest = (strengths: readonly Strength[]): Strength =>

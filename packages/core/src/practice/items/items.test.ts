@@ -11,7 +11,9 @@ import {
   type FormItem,
   type PracticeItem,
 } from './items';
+import { knownByTune } from './byTune';
 import { nextLayer } from './next';
+import { itemInWords } from './words';
 import { planSession } from '../session/planSession';
 
 const NOW = 20_500 * A_DAY;
@@ -30,6 +32,20 @@ const form = (change: Partial<FormItem> = {}): FormItem => ({
 const layer = (name: (typeof LAYERS)[number], tuneId = 't1', section?: string): PracticeItem => ({
   ...{ kind: 'layer', layer: name, tuneId },
   ...(section !== undefined && { section }),
+});
+
+describe('an item in words', () => {
+  it.each<[PracticeItem, string]>([
+    [layer('guide tones'), 'guide tones of Loose Gangway'],
+    [layer('memory'), 'Loose Gangway by heart'],
+    [layer('comp', 't1', 's1'), 'comping Loose Gangway, one section'],
+    [layer('roots', 't9'), 'roots of a tune that is not in the book'],
+    [form({ inversion: 1 }), 'drop 2, first inversion, strings 5432: Cmaj7, Fmaj7 and B♭maj7'],
+    [form({ where: 'left' }), 'drop 2, root position, left hand: Cmaj7, Fmaj7 and B♭maj7'],
+  ])('%j is “%s”', (item, words) => {
+    const titles = new Map([['t1', 'Loose Gangway']]);
+    expect(itemInWords(item, (id) => titles.get(id))).toBe(words);
+  });
 });
 
 describe('the layer that comes next', () => {
@@ -98,10 +114,11 @@ describe('the map of holes', () => {
     expect(rest).toEqual([]);
     expect(first).toMatchObject({ family: 'drop2', where: '5432', inversion: 0 });
     expect(first?.cells).toEqual([
-      { keys: 'C F Bb', strength: 'known', percent: 100 },
-      { keys: 'Eb Ab Db', strength: 'never', percent: 0 },
-      { keys: 'Gb B E', strength: 'never', percent: 0 },
-      { keys: 'A D G', strength: 'never', percent: 50 },
+      { keys: 'C F Bb', strength: 'known', percent: 100, quality: 'maj7' },
+      { keys: 'Eb Ab Db', strength: 'never', percent: 0, quality: 'maj7' },
+      { keys: 'Gb B E', strength: 'never', percent: 0, quality: 'maj7' },
+      // Its maj7 is known there, its dominant seventh is the hole.
+      { keys: 'A D G', strength: 'never', percent: 50, quality: '7' },
     ]);
     expect(second?.cells.every(({ strength }) => strength === 'never')).toBe(true);
   });
@@ -112,6 +129,23 @@ describe('the map of holes', () => {
       { item: form({ quality: '7' }), schedule: practised(400, 'again') },
     ];
     expect(mapOfHoles(all, NOW)[0]?.cells[0]?.strength).toBe('lost');
+  });
+});
+
+describe('what is known of each tune', () => {
+  it('is its share of all layers, and how many of its items are due', () => {
+    const all: Known[] = [
+      { item: layer('roots'), schedule: practised(0, 'good') },
+      { item: layer('shells'), schedule: practised(400, 'good') },
+      { item: layer('roots', 't2'), schedule: practised(0, 'easy') },
+      { item: form(), schedule: practised(400, 'good') },
+      { item: layer('roots', 't3'), schedule: undefined },
+    ];
+    const byTune = knownByTune(all, NOW, NOW);
+    expect([...byTune.keys()]).toEqual(['t1', 't2']);
+    expect(byTune.get('t2')).toEqual({ share: 1 / LAYERS.length, due: 0 });
+    expect(byTune.get('t1')?.due).toBe(1);
+    expect(byTune.get('t1')?.share).toBe(readiness('t1', all, LAYERS.length, NOW));
   });
 });
 

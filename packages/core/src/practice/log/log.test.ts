@@ -8,6 +8,7 @@ import {
   type LogEntry,
 } from './log';
 import { readLogCsv, writeLogCsv } from './logCsv';
+import { readLogJson, writeLogJson } from './logJson';
 
 const entry = (day: string, minutes: number, change: Partial<LogEntry> = {}): LogEntry => ({
   ...{ day, minutes, what: 'Loose Gangway, shells' },
@@ -127,5 +128,34 @@ describe('the logbook as a table', () => {
   ])('%j is none, and why', (text, why) => {
     const read = readLogCsv(text);
     expect(!read.ok && read.problem).toMatch(why);
+  });
+});
+
+describe('the logbook as JSON', () => {
+  const entry: LogEntry = { day: '2026-11-29', minutes: 12.5, what: 'Shells', tempo: 96 };
+  it('goes out and comes back', () => {
+    const full: LogEntry = {
+      ...entry,
+      item: 'layer / shells / t1',
+      key: 'Eb',
+      grade: 'good',
+      notes: 'x',
+    };
+    const read = readLogJson(writeLogJson([entry, full]));
+    expect(read).toEqual({ ok: true, value: { entries: [entry, full], problems: [] } });
+  });
+  it('tells what is wrong by its number, and takes the rest', () => {
+    const text = JSON.stringify({ entries: [entry, { ...entry, day: 'Friday' }, 7, entry] });
+    const read = readLogJson(text);
+    expect(read).toMatchObject({ ok: true, value: { entries: [entry, entry] } });
+    expect(read.ok && read.value.problems.map(({ line }) => line)).toEqual([2, 3]);
+  });
+  it('is refused in a sentence where it is none', () => {
+    for (const text of ['', '[]', 'null', '{"entries":7}', 'day,minutes']) {
+      expect(readLogJson(text)).toEqual({
+        ok: false,
+        problem: 'This is no logbook: it should hold a list named “entries”.',
+      });
+    }
   });
 });

@@ -30,10 +30,11 @@ export interface ReadLog {
   readonly problems: readonly LineProblem[];
 }
 
-type Row = Partial<Record<string, string>>;
+/** A line of a logbook by its columns. */
+export type Row = Partial<Record<string, string>>;
 
 /** No logbook has more lines. */
-const MOST_LINES = 100_000;
+export const MOST_LINES = 100_000;
 
 /**
  * Reads a table with columns in any order; those with other names are passed over. Good lines are taken, the others
@@ -68,7 +69,8 @@ export function readLogCsv(text: string): Result<ReadLog, string> {
   return ok({ entries, problems });
 }
 
-function entryOf(row: Row): Result<LogEntry, string> {
+/** One entry from its columns; fails with what is wrong of it. */
+export function entryOf(row: Row): Result<LogEntry, string> {
   const cell = (name: (typeof COLUMNS)[number]): string =>
     storablePart(row[name] ?? '')
       .trim()

@@ -40,7 +40,7 @@ export function planSession(
   const aimed = ({ item }: Known): boolean =>
     !tunes || item.kind === 'form' || tunes.includes(item.tuneId);
   const own = known.filter(aimed);
-  const due = dueFirst(own, now).slice(0, Math.floor(minutes / 2 / EACH));
+  const due = aimedFirst(dueFirst(own, now), tunes).slice(0, Math.floor(minutes / 2 / EACH));
   const parts: SessionPart[] = due.map((item) => ({ kind: 'due', item, minutes: EACH }));
   const fresh = own.find(({ schedule }) => !schedule)?.item;
   const forNew = fresh ? Math.min(NEW_AT_MOST, Math.max(EACH, Math.floor(minutes / 4))) : 0;
@@ -57,6 +57,15 @@ export function planSession(
 
 const spent = (parts: readonly SessionPart[]): number =>
   parts.reduce((sum, { minutes }) => sum + minutes, 0);
+
+/** For a tune or a set, its own layers come before forms, which serve every aim. */
+function aimedFirst(
+  due: readonly PracticeItem[],
+  tunes: readonly string[] | undefined,
+): readonly PracticeItem[] {
+  const isLayer = ({ kind }: PracticeItem): boolean => kind === 'layer';
+  return tunes ? [...due.filter(isLayer), ...due.filter((item) => !isLayer(item))] : due;
+}
 
 /** Items that are due, the least known first; of equals by name. */
 export function dueFirst(known: readonly Known[], now: number): PracticeItem[] {

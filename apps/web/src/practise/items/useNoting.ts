@@ -1,0 +1,96 @@
+import {
+  itemKey,
+  type Grade,
+  type PracticeItem,
+  type PracticeItemView,
+  type PracticeNoteFields,
+} from '@drop-close/core';
+import { useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { App, Button } from 'antd';
+import { createElement, useEffect } from 'react';
+import { LOG } from '../logbook/useLog';
+import { capital } from '../capital';
+import { localDay } from '../localDay';
+import { hearTaken, keepSending, noteHere } from './sending';
+import { ITEMS, useItemWords } from './usePractice';
+
+/** Keeps the lists in step with what the server has taken. Used once, by the application. */
+export function useTaken(): void {
+  const queries = useQueryClient();
+  useEffect(keepSending, []);
+  useEffect(
+    () =>
+      hearTaken((taken) => {
+        if (taken.kind === 'entries') void queries.invalidateQueries({ queryKey: LOG });
+        else takeUp(queries, taken.items);
+      }),
+    [queries],
+  );
+}
+
+function takeUp(queries: QueryClient, changed: readonly PracticeItemView[]): void {
+  const fresh = new Map(changed.map((each) => [each.item, each]));
+  queries.setQueryData<PracticeItemView[]>(ITEMS, (all) => {
+    if (!all) return all;
+    const known = new Set(all.map(({ item }) => item));
+    return [
+      ...all.map((each) => fresh.get(each.item) ?? each),
+      ...changed.filter(({ item }) => !known.has(item)),
+    ];
+  });
+}
+
+export interface Practised {
+  readonly item: PracticeItem;
+  readonly grade: Grade;
+  /** Spent on it; nothing is logged of less than a few seconds. */
+  readonly seconds: number;
+  /** In quarter notes a minute, where it was played in time. */
+  readonly tempo?: number;
+  readonly key?: string;
+}
+
+const FEW_SECONDS = 5;
+
+/** What is done with items: practised, put to another day; each can be undone. */
+export function useNoting() {
+  const { notification } = App.useApp();
+  const words = useItemWords();
+
+  /** Says what was noted, with a way to take it back. */
+  const offerBack = (title: string, note: PracticeNoteFields): void => {
+    const onClick = (): void => {
+      notification.destroy(note.id);
+      const id = crypto.randomUUID();
+      void noteHere([{ id, item: note.item, kind: 'taken back', at: Date.now(), of: note.id }], []);
+    };
+    const actions = createElement(Button, { onClick }, 'Take it back');
+    notification.open({ key: note.id, title, actions, duration: 8 });
+  };
+
+  return {
+    /** @returns once it is kept here, or sent */
+    practised: async ({ item, grade, seconds, tempo, key }: Practised): Promise<void> => {
+      const at = Date.now();
+      const played = tempo !== undefined && { tempo: Math.round(tempo) };
+      const base = { id: crypto.randomUUID(), item: itemKey(item), at };
+      const entry = {
+        ...{ id: crypto.randomUUID(), day: localDay(at), what: capital(words(item)), grade },
+        ...{ minutes: Math.max(0.1, Math.round(seconds / 6) / 10), item: itemKey(item) },
+        ...played,
+        ...(key !== undefined && { key }),
+      };
+      await noteHere(
+        [{ ...base, kind: 'review', grade, ...played }],
+        seconds < FEW_SECONDS ? [] : [entry],
+      );
+    },
+    /** @param due in ms since 1970 */
+    put: async (item: PracticeItem, due: number, title: string): Promise<void> => {
+      const id = crypto.randomUUID();
+      const note = { id, item: itemKey(item), kind: 'put', at: Date.now(), due } as const;
+      await noteHere([note], []);
+      offerBack(title, note);
+    },
+  };
+}

@@ -1,0 +1,87 @@
+import type { EntryView } from '@drop-close/core';
+import { Alert, Button, Input, Segmented } from 'antd';
+import { useMemo, useState } from 'react';
+import { localDay } from '../localDay';
+import { useNow } from '../useNow';
+import { EntryForm } from './EntryForm';
+import { LogCharts } from './LogCharts';
+import { LogFiles } from './LogFiles';
+import { LogTable } from './LogTable';
+import { filterLog, PERIODS } from './filterLog';
+import { useLog } from './useLog';
+import './logbook.css';
+
+/** What was done, when, how long and how well: by itself from practice, and by hand. */
+export default function LogPage() {
+  const log = useLog();
+  const [period, setPeriod] = useState<number>(PERIODS[1].weeks);
+  const [search, setSearch] = useState('');
+  const [form, setForm] = useState<EntryView | 'new'>();
+  const today = localDay(useNow());
+  const shown = useMemo(
+    () => filterLog(log.data ?? [], { search, weeks: period, today }),
+    [log.data, search, period, today],
+  );
+  if (log.isError) {
+    return (
+      <Alert type="warning" title="The logbook cannot be opened" description={log.error.message} />
+    );
+  }
+  if (!log.data) return <p className="quiet">Opening the logbook…</p>;
+  return (
+    <>
+      <div className="practise-bar">
+        <Segmented
+          aria-label="How far back"
+          value={period}
+          options={PERIODS.map(({ weeks, label }) => ({ value: weeks, label }))}
+          onChange={setPeriod}
+        />
+        <Input.Search
+          aria-label="Look for"
+          className="log-search"
+          placeholder="Look for a tune, a form, a note"
+          allowClear
+          value={search}
+          onChange={({ target }) => {
+            setSearch(target.value);
+          }}
+        />
+        <Button
+          type="primary"
+          onClick={() => {
+            setForm('new');
+          }}
+        >
+          Write an entry
+        </Button>
+        <LogFiles entries={log.data} />
+      </div>
+      {shown.length ? (
+        <>
+          <LogCharts entries={shown} today={today} weeks={period} />
+          <LogTable
+            entries={shown}
+            onEdit={(entry) => {
+              setForm(entry);
+            }}
+          />
+        </>
+      ) : (
+        <p className="quiet">
+          {log.data.length
+            ? 'Nothing in the logbook is like that.'
+            : 'The logbook is empty. What you practise is written here by itself; write down what you did elsewhere.'}
+        </p>
+      )}
+      {form !== undefined && (
+        <EntryForm
+          entry={form === 'new' ? undefined : form}
+          onClose={() => {
+            setForm(undefined);
+          }}
+        />
+      )}
+    </>
+  );
+}

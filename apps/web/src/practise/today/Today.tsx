@@ -1,0 +1,73 @@
+import { dueByDay, dueFirst, itemKey, type Known } from '@drop-close/core';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { api } from '../../api/client';
+import { useTunes } from '../../book/useTunes';
+import { usePractised } from '../items/usePractice';
+import { endOfDay, startOfDay } from '../localDay';
+import { useNow } from '../useNow';
+import { SessionMaker } from '../session/SessionMaker';
+import { useSession } from '../session/sessionStore';
+import { DueRow } from './DueRow';
+import { Readiness } from './Readiness';
+import { UnfinishedSession } from './UnfinishedSession';
+import { WeeksAhead } from './WeeksAhead';
+
+const DAYS_AHEAD = 28;
+/** What nobody gets through today is not listed. */
+const SHOWN = 30;
+
+/** What is due today and why, a session, how ready the coming sets are, and what the next weeks bring. */
+export function Today() {
+  const { known, isHere } = usePractised();
+  const { data: tunes = [] } = useTunes();
+  const { data: sets = [] } = useQuery({ queryKey: ['sets'], queryFn: api.sets });
+  const running = useSession((state) => !!state.session);
+  const now = useNow();
+  const tonight = endOfDay(now);
+  const due = useMemo(() => inOrder(known, tonight), [known, tonight]);
+  const ahead = useMemo(
+    () =>
+      dueByDay(
+        known.flatMap(({ schedule }) => schedule ?? []),
+        startOfDay(tonight),
+        DAYS_AHEAD,
+      ),
+    [known, tonight],
+  );
+  if (!isHere) return <p className="quiet">Looking up what is due…</p>;
+  return (
+    <div className="today">
+      <section className="today-due" aria-labelledby="due">
+        <h2 id="due">
+          Due today <span className="quiet">{due.length || 'nothing'}</span>
+        </h2>
+        {!due.length && (
+          <p className="quiet">
+            {known.length
+              ? 'Everything that was practised is still known. Begin something new, or play.'
+              : 'Nothing was practised yet. Open a tune and its Practise screen, or begin a session: what you practise comes back here when it is about to be forgotten.'}
+          </p>
+        )}
+        <ul className="due-list">
+          {due.slice(0, SHOWN).map((each) => (
+            <DueRow key={itemKey(each.item)} known={each} now={now} />
+          ))}
+        </ul>
+        {due.length > SHOWN && <p className="quiet">And {due.length - SHOWN} more.</p>}
+      </section>
+      <div className="today-side">
+        {!running && <UnfinishedSession />}
+        {!running && <SessionMaker known={known} tunes={tunes} sets={sets} />}
+        <Readiness known={known} tunes={tunes} sets={sets} />
+        <WeeksAhead counts={ahead} />
+      </div>
+    </div>
+  );
+}
+
+/** What is due by a time, the least known first. */
+function inOrder(known: readonly Known[], by: number): Known[] {
+  const byName = new Map(known.map((each) => [itemKey(each.item), each]));
+  return dueFirst(known, by).flatMap((item) => byName.get(itemKey(item)) ?? []);
+}

@@ -1,0 +1,58 @@
+import { Segmented, Select } from 'antd';
+import { useShallow } from 'zustand/react/shallow';
+import { usePlayer } from '../../playback/usePlayer';
+import type { TuneSection } from './sections';
+
+interface LayerBarProps {
+  readonly sections: readonly TuneSection[];
+  readonly section: TuneSection | undefined;
+  readonly onSection: (id: string | undefined) => void;
+}
+
+const WHOLE = 'whole';
+const KEYS = [
+  { value: 0, label: 'this key' },
+  { value: 5, label: 'by fourths' },
+  { value: 1, label: 'by half steps' },
+];
+
+/** Which part of the tune, and through which keys. */
+export function LayerBar({ sections, section, onSection }: LayerBarProps) {
+  const { passes, setListening } = usePlayer(
+    useShallow((state) => ({ passes: state.passes, setListening: state.setListening })),
+  );
+  return (
+    <div className="practise-bar">
+      {sections.length > 0 && (
+        <Select
+          aria-label="Which part"
+          value={section?.id ?? WHOLE}
+          popupMatchSelectWidth={false}
+          options={[
+            { value: WHOLE, label: 'The whole tune' },
+            ...sections.map(({ id, name, fromBar, toBar }) => ({
+              value: id,
+              label: `${name}: bars ${fromBar} to ${toBar}`,
+            })),
+          ]}
+          onChange={(value) => {
+            onSection(value === WHOLE ? undefined : value);
+          }}
+        />
+      )}
+      <span className="layer-keys">
+        <span className="quiet" id="layer-keys">
+          Each time round in
+        </span>{' '}
+        <Segmented
+          aria-labelledby="layer-keys"
+          value={passes.halfSteps}
+          options={KEYS}
+          onChange={(halfSteps) => {
+            setListening({ passes: { ...passes, halfSteps } });
+          }}
+        />
+      </span>
+    </div>
+  );
+}

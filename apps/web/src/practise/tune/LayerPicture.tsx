@@ -1,0 +1,93 @@
+import type { LayerId } from '@drop-close/core';
+import { useMemo } from 'react';
+import { useTune } from '../../document/store';
+import type { VoicedChorus } from '../../engine/protocol';
+import { useAnalysis } from '../../engine/useChorus';
+import { useSelection } from '../../place/selection';
+import { useSoundingChord } from '../../playback/useBand';
+import { useWidth } from '../../ui/useWidth';
+import { layoutThreads, threadScale } from '../../voice/threads/threadLayout';
+import { PlainSystem } from '../../voice/threads/PlainSystem';
+import { zooms } from '../../voice/threads/zoom';
+import { LineSystem } from './LineSystem';
+import { lineScale } from './lineLayout';
+import type { LayerContent } from './useLayer';
+import '../../voice/threads/threads.css';
+
+interface LayerPictureProps {
+  readonly chorus: VoicedChorus;
+  readonly layer: LayerId;
+  readonly content: LayerContent | undefined;
+}
+
+/** Where so many bars are not to be read side by side, in pixels. */
+const NARROW = 560;
+const [NEAR, USUAL] = [zooms[0]!, zooms[1]!];
+
+/** A layer as it is read: numbers and a line over the bars, or the voices of every chord as threads. */
+export function LayerPicture({ chorus, layer, content }: LayerPictureProps) {
+  const { setup } = useTune();
+  const { index, select } = useSelection();
+  const sounding = useSoundingChord();
+  const [frame, width] = useWidth();
+  const analysis = useAnalysis();
+  const zoom = width < NARROW ? NEAR : USUAL;
+  const { timeline } = chorus;
+  const isLine = layer === 'numbers' || !!content?.line.length;
+  const scale = useMemo(
+    () =>
+      isLine
+        ? lineScale(content?.line ?? [])
+        : threadScale(content?.path ?? [], setup.room.window, zoom),
+    [isLine, content, setup.room.window, zoom],
+  );
+  const systems = useMemo(() => {
+    const path = isLine ? [] : (content?.path ?? []);
+    const changes = isLine ? [] : (content?.changes ?? []);
+    return layoutThreads({ timeline, path, changes }, scale, width, zoom);
+  }, [isLine, content, timeline, scale, width, zoom]);
+  if (content?.problem !== undefined && !isLine) return <p className="fault">{content.problem}</p>;
+  const numerals = new Map(
+    analysis?.chords.map(({ bar, beat, numeral }) => [`${bar} ${beat}`, numeral]),
+  );
+  const numeralOf = (at: number): string => {
+    const event = timeline.events[at];
+    return (event && numerals.get(`${event.bar} ${event.beat}`)) ?? '';
+  };
+  return (
+    <div className="threads" ref={frame}>
+      {!content && <p className="quiet">Working it out…</p>}
+      {systems.map((system, position) =>
+        isLine ? (
+          <LineSystem
+            key={position}
+            system={system}
+            scale={scale}
+            width={width}
+            timeline={timeline}
+            line={content?.line ?? []}
+            numeralOf={numeralOf}
+            large={layer === 'numbers'}
+            sounding={sounding}
+            onSelect={select}
+          />
+        ) : (
+          <PlainSystem
+            key={position}
+            system={system}
+            scale={scale}
+            zoom={zoom}
+            width={width}
+            timeline={timeline}
+            path={content?.path ?? []}
+            room={setup.room}
+            first={position === 0}
+            selected={index}
+            sounding={sounding}
+            onSelect={select}
+          />
+        ),
+      )}
+    </div>
+  );
+}

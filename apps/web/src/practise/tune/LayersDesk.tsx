@@ -1,0 +1,64 @@
+import { LAYERS, type LayerId, type LayerItem } from '@drop-close/core';
+import { useEffect } from 'react';
+import { useParams, useSearchParams } from 'react-router';
+import type { VoicedChorus } from '../../engine/protocol';
+import { usePlayer } from '../../playback/usePlayer';
+import { LayerBar } from './LayerBar';
+import { LayerPicture } from './LayerPicture';
+import { LayerSteps } from './LayerSteps';
+import { PassTools } from './PassTools';
+import { sectionsOf } from './sections';
+import { useLayer } from './useLayer';
+import { useLayerMusic } from './useLayerMusic';
+
+/** Layers that are practised with the band; the chart by heart has a ladder of its own. */
+const WITH_BAND = LAYERS.filter((layer) => layer !== 'memory');
+
+/** One layer after the other: seen, heard and played along with, slow to fast, through the keys. */
+export function LayersDesk({ chorus }: { chorus: VoicedChorus }) {
+  const { id: tuneId = '' } = useParams();
+  const [parameters, setParameters] = useSearchParams();
+  const layer = WITH_BAND.find((each) => each === parameters.get('layer')) ?? WITH_BAND[0]!;
+  const sections = sectionsOf(chorus.timeline);
+  const section = sections.find(({ id }) => id === parameters.get('section'));
+  const item: LayerItem = {
+    ...{ kind: 'layer', layer, tuneId },
+    ...(section && { section: section.id }),
+  };
+  const content = useLayer(chorus, layer);
+  useLayerMusic(chorus, item, content);
+  const { fromBar, toBar } = section ?? {};
+  useEffect(() => {
+    const stretch = fromBar === undefined || toBar === undefined ? undefined : { fromBar, toBar };
+    usePlayer.getState().setListening({ stretch });
+  }, [fromBar, toBar]);
+  const go = (change: { layer?: LayerId; section?: string | undefined }): void => {
+    const next = { layer, section: section?.id, ...change };
+    setParameters(
+      { layer: next.layer, ...(next.section !== undefined && { section: next.section }) },
+      { replace: true },
+    );
+  };
+  return (
+    <div className="layers">
+      <LayerSteps
+        layers={WITH_BAND}
+        item={item}
+        onChoose={(chosen) => {
+          go({ layer: chosen });
+        }}
+      />
+      <div className="layers-main">
+        <LayerBar
+          sections={sections}
+          section={section}
+          onSection={(chosen) => {
+            go({ section: chosen });
+          }}
+        />
+        <LayerPicture chorus={chorus} layer={layer} content={content} />
+        <PassTools item={item} />
+      </div>
+    </div>
+  );
+}

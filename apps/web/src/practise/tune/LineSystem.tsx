@@ -1,0 +1,130 @@
+import {
+  prettyDegree,
+  prettyNote,
+  TICKS_PER_QUARTER,
+  type LayerNote,
+  type Timeline,
+} from '@drop-close/core';
+import { usePlayer } from '../../playback/usePlayer';
+import { ChordSymbol } from '../../profile/ChordSymbol';
+import { prettyName } from '../../ui/notation';
+import type { PitchScale } from '../../ui/pitchScale';
+import type { SystemLayout } from '../../voice/threads/threadLayout';
+import { lineHeads, type LineHead } from './lineLayout';
+
+interface LineSystemProps {
+  readonly system: SystemLayout;
+  readonly scale: PitchScale;
+  readonly width: number;
+  readonly timeline: Timeline;
+  readonly line: readonly LayerNote[];
+  readonly numeralOf: (event: number) => string;
+  /** The numbers themselves are what is practised. */
+  readonly large: boolean;
+  readonly sounding: number | undefined;
+  readonly onSelect: (event: number) => void;
+}
+
+/** Some bars of a line: numbers and symbols over it, each note at its pitch with its name and degree. */
+export function LineSystem(props: LineSystemProps) {
+  const { system, scale, width, timeline, line, numeralOf, large, sounding, onSelect } = props;
+  const heads = lineHeads(line, system, timeline, scale);
+  const [first] = system.bars;
+  const last = system.bars.at(-1);
+  return (
+    <div className={large ? 'line-system line-numbers' : 'line-system'}>
+      <div className="system-bars" aria-hidden>
+        {system.bars.map((bar) => (
+          <span key={bar.number} style={{ left: bar.x, width: bar.width }} className="bar-head">
+            {bar.section && <b>{bar.section}</b>}
+            <small>{bar.number}</small>
+          </span>
+        ))}
+      </div>
+      <div className="line-chords">
+        {system.chords.map(({ index, x, width: room }) => {
+          const event = timeline.events[index];
+          if (!event) return null;
+          return (
+            <button
+              key={index}
+              type="button"
+              className={index === sounding ? 'line-chord sounding' : 'line-chord'}
+              style={{ left: x - 10, maxWidth: room }}
+              aria-current={index === sounding ? 'true' : undefined}
+              onClick={() => {
+                onSelect(index);
+              }}
+            >
+              <span className="line-numeral">{prettyName(numeralOf(index))}</span>
+              <span className="line-symbol">
+                <ChordSymbol symbol={event.chord.symbol} />
+              </span>
+            </button>
+          );
+        })}
+      </div>
+      {heads.length > 0 && (
+        <svg
+          className="line-drawing"
+          width={width}
+          height={scale.height}
+          role="img"
+          aria-label={heads.map(({ note }) => prettyNote(note.note)).join(' ')}
+        >
+          {system.bars.map(({ number, x }) => (
+            <line key={number} className="bar-line" x1={x} x2={x} y1={0} y2={scale.height} />
+          ))}
+          {first && last && (
+            <line
+              className="bar-line"
+              x1={last.x + last.width}
+              x2={last.x + last.width}
+              y1={0}
+              y2={scale.height}
+            />
+          )}
+          <LineThread heads={heads} />
+          {heads.map((head) => (
+            <Head key={head.at} head={head} few={heads.length <= FEW * system.bars.length} />
+          ))}
+        </svg>
+      )}
+    </div>
+  );
+}
+
+/** So many notes a bar leave room for their degrees. */
+const FEW = 8;
+
+const LineThread = ({ heads }: { heads: readonly LineHead[] }) => (
+  <polyline
+    className="line-thread"
+    points={heads
+      .flatMap(({ x, y, until }) => [`${x},${y}`, `${Math.max(x, until - 8)},${y}`])
+      .join(' ')}
+  />
+);
+
+/** A note, lit while it sounds. */
+function Head({ head, few }: { head: LineHead; few: boolean }) {
+  const { note, x, y } = head;
+  const lit = usePlayer(({ playing, position, from }) => {
+    if (playing !== 'layer' || position === undefined) return false;
+    const at = (from + position) * TICKS_PER_QUARTER;
+    return at >= note.at && at < note.at + note.length;
+  });
+  return (
+    <g className={lit ? 'line-head lit' : 'line-head'}>
+      <circle cx={x} cy={y} r={lit ? 5.5 : 3.6} />
+      <text className="line-note" x={x} y={y - 8}>
+        {prettyNote(note.note)}
+      </text>
+      {few && (
+        <text className="line-degree" x={x} y={y + 17}>
+          {prettyDegree(note.degree)}
+        </text>
+      )}
+    </g>
+  );
+}

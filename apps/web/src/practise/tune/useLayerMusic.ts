@@ -1,0 +1,64 @@
+import { itemKey, nextTempo, playedLayer, type Grade, type LayerItem } from '@drop-close/core';
+import { useEffect } from 'react';
+import { engine } from '../../engine/client';
+import type { VoicedChorus } from '../../engine/protocol';
+import { useTune } from '../../document/store';
+import { useOwnMusic } from '../../playback/ownMusic';
+import { play, whilePlaying } from '../../playback/player';
+import { startOf } from '../../playback/useBand';
+import { useHeading } from '../../place/heading';
+import { usePractised } from '../items/usePractice';
+import { setTempoPlayed, useTempoPlayed } from './tempoPlayed';
+import type { LayerContent } from './useLayer';
+
+/** What is new begins at this share of the tempo of the tune. */
+const SLOW = 0.6;
+const CLEAN: readonly (Grade | undefined)[] = ['good', 'easy'];
+
+/** The tempo an item is practised in: this visit's, else what follows from the last time, else slow. */
+export function useLayerTempo(item: LayerItem): number {
+  const { tempo: goal } = useHeading();
+  const { known } = usePractised();
+  const here = useTempoPlayed(item);
+  if (here !== undefined) return here;
+  const schedule = known.find((each) => itemKey(each.item) === itemKey(item))?.schedule;
+  if (schedule?.tempo === undefined) return Math.round(goal * SLOW);
+  return nextTempo(schedule.tempo, CLEAN.includes(schedule.grade), goal);
+}
+
+/** Puts the layer in the place of the chorus for whoever plays: the space bar, the button at the foot. */
+export function useLayerMusic(
+  chorus: VoicedChorus,
+  item: LayerItem,
+  content: LayerContent | undefined,
+): void {
+  const { feel, meter } = useHeading();
+  const { instrument } = useTune().setup;
+  const tempo = useLayerTempo(item);
+  useEffect(() => {
+    const setTempo = (next: number): void => {
+      setTempoPlayed(item, next);
+      whilePlaying.tempo(next);
+    };
+    const playNow = async (bars: object): Promise<void> => {
+      if (!content) return;
+      const { line, path } = content;
+      const solo = line.length ? { solo: { notes: playedLayer(line), written: true } } : {};
+      const plan = await engine.plan(chorus.id, { feel, tempo, path, ...bars, ...solo });
+      if (!plan) return;
+      setTempoPlayed(item, tempo);
+      const from = startOf(chorus, bars);
+      await play({ what: 'layer', plan, from, tempo, meter, feel, instrument });
+    };
+    const music = {
+      ...{ name: `the ${item.layer}`, tempo, setTempo },
+      play: (bars: object) => void playNow(bars),
+    };
+    useOwnMusic.setState({ music });
+    return () => {
+      useOwnMusic.setState({ music: undefined });
+    };
+    // Another object each time it is drawn; what it says is what counts.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [chorus, content, feel, meter, instrument, tempo, itemKey(item)]);
+}
