@@ -14,11 +14,17 @@ const grade = (page: Page, name: string) =>
     .getByRole('button', { name, exact: true })
     .click();
 
-/** A tune of one's own, with a title that no other test has. */
-async function ownTune(page: Page, title: string, text: string): Promise<string> {
+interface OwnTune {
+  readonly id: string;
+  readonly title: string;
+}
+
+/** A tune of one's own, with a title that no other test and no earlier run has. */
+async function ownTune(page: Page, name: string, text: string): Promise<OwnTune> {
+  const title = `${name} ${Date.now()}`;
   const fields = { title, text, key: 'C', meter: '4/4', tempo: 120, feel: 'swing' };
   const made = await page.request.post('/api/tunes', { data: fields });
-  return ((await made.json()) as { id: string }).id;
+  return { id: ((await made.json()) as { id: string }).id, title };
 }
 
 /** Until the server has so many reviews of an item. */
@@ -33,7 +39,7 @@ async function noted(page: Page, item: string, reviews: number): Promise<void> {
 }
 
 test('three days: what is due comes, the tempo climbs, and a hole closes', async ({ page }) => {
-  const id = await ownTune(page, 'Three Days Out', '| Dm7 G7 | Cmaj7 A7 |');
+  const { id, title } = await ownTune(page, 'Three Days Out', '| Dm7 G7 | Cmaj7 A7 |');
   await page.clock.install({ time: FIRST_DAY });
 
   // The first day: a layer, one clean pass, and how it went.
@@ -47,15 +53,15 @@ test('three days: what is due comes, the tempo climbs, and a hole closes', async
   await noted(page, `layer / numbers / ${id}`, 1);
   await page.goto('/practise');
   await expect(page.getByRole('heading', { name: 'The weeks ahead' })).toBeVisible();
-  await expect(practised(page, 'Numbers of Three Days Out')).toBeHidden();
+  await expect(practised(page, `Numbers of ${title}`)).toBeHidden();
 
   // Two days later it is due, with the reason, and comes faster.
   await page.clock.setSystemTime(FIRST_DAY + 3 * A_DAY);
   await page.goto('/practise');
   const row = page.getByRole('region', { name: /^Due today/ }).getByRole('listitem');
-  const words = row.filter({ hasText: 'Numbers of Three Days Out' });
+  const words = row.filter({ hasText: `Numbers of ${title}` });
   await expect(words).toContainText(/due since yesterday, \d+% known, last at 76/);
-  await practised(page, 'Numbers of Three Days Out').click();
+  await practised(page, `Numbers of ${title}`).click();
   await expect(page.getByLabel('Tempo in beats a minute')).toHaveValue('80');
   await page.keyboard.press('4');
   await expect(page.getByText('Noted: easy, at 80.')).toBeVisible();
@@ -82,24 +88,26 @@ test('three days: what is due comes, the tempo climbs, and a hole closes', async
   await page.clock.setSystemTime(FIRST_DAY + 5 * A_DAY);
   await page.goto('/practise');
   await expect(page.getByRole('heading', { name: 'The weeks ahead' })).toBeVisible();
-  await expect(practised(page, 'Numbers of Three Days Out')).toBeHidden();
+  await expect(practised(page, `Numbers of ${title}`)).toBeHidden();
 
   // The logbook has written itself.
   await page.clock.setSystemTime(FIRST_DAY + 5 * A_DAY);
   await page.goto('/practise/logbook');
-  await expect(page.getByRole('row', { name: /Numbers of Three Days Out/ }).first()).toBeVisible();
+  await expect(
+    page.getByRole('row', { name: new RegExp(`Numbers of ${title}`) }).first(),
+  ).toBeVisible();
 });
 
 test('an item that is not for today is put off, and that is taken back', async ({ page }) => {
-  const id = await ownTune(page, 'Not Today', '| Dm7 G7 |');
+  const { id, title } = await ownTune(page, 'Not Today', '| Dm7 G7 |');
   const item = `layer / roots / ${id}`;
   const at = Date.now() - 9 * A_DAY;
   const note = { id: crypto.randomUUID(), item, kind: 'review', at, grade: 'good' };
   await page.request.post('/api/practice/notes', { data: { notes: [note] } });
   await page.goto('/practise');
-  const row = practised(page, 'Roots of Not Today');
+  const row = practised(page, `Roots of ${title}`);
   await expect(row).toBeVisible();
-  await page.getByRole('button', { name: 'Not today: roots of Not Today' }).click();
+  await page.getByRole('button', { name: `Not today: roots of ${title}` }).click();
   await expect(row).toBeHidden();
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(row).toBeVisible();
@@ -116,13 +124,13 @@ test.describe('a session', () => {
     quiet.allow(/ERR_CONNECTION_REFUSED|Failed to load resource/);
     let server = await startServer(SPARE_PORT);
     try {
-      await ownTune(page, 'Twenty Minutes', '| Dm7 G7 | Cmaj7 A7 |');
+      const { title } = await ownTune(page, 'Twenty Minutes', '| Dm7 G7 | Cmaj7 A7 |');
       await page.goto('/practise');
-      await page.getByRole('combobox', { name: 'What it is for' }).fill('Twenty Minutes');
-      await page.getByTitle('Twenty Minutes').click();
+      await page.getByRole('combobox', { name: 'What it is for' }).fill(title);
+      await page.getByTitle(title).click();
       const plan = page.getByRole('list', { name: 'What the session would be' });
-      await expect(plan).toContainText('New: numbers of Twenty Minutes');
-      await expect(plan).toContainText('Twenty Minutes from beginning to end');
+      await expect(plan).toContainText(`New: numbers of ${title}`);
+      await expect(plan).toContainText(`${title} from beginning to end`);
       await page.getByRole('button', { name: 'Begin', exact: true }).click();
       const bar = page.getByRole('region', { name: 'Session' });
       await expect(bar).toContainText(/1 of \d+/);
@@ -164,7 +172,7 @@ test.describe('a session', () => {
 });
 
 test('a chart is written from memory, and what was missed is covered again', async ({ page }) => {
-  const id = await ownTune(page, 'By Heart', '| Dm7 | G7 | Cmaj7 | A7 |');
+  const { id } = await ownTune(page, 'By Heart', '| Dm7 | G7 | Cmaj7 | A7 |');
   await page.goto(`/tune/${id}/practise?do=by-heart`);
   await page.getByLabel('What you see').click();
   await page.getByTitle('Only the form').click();
@@ -183,7 +191,7 @@ test('a chart is written from memory, and what was missed is covered again', asy
 test('a drill asks one thing at a time, by keys alone, and counts as practice', async ({
   page,
 }) => {
-  const id = await ownTune(page, 'Drilled', '| Dm7 G7 | Cmaj7 A7 |');
+  const { id } = await ownTune(page, 'Drilled', '| Dm7 G7 | Cmaj7 A7 |');
   await page.goto(`/tune/${id}/practise?do=drills&drill=spell+the+chord`);
   const notes = page.getByRole('textbox', { name: 'The notes, as C Eb G' });
   for (let asked = 0; asked < 5; asked += 1) {

@@ -52,33 +52,36 @@ async function comp(page: Page, shot: (name: string) => Promise<unknown>): Promi
   await page.waitForTimeout(SETTLE);
   await shot('comp-solo');
 
-  await open(page, 'Bilge Lamp Blues', 'Comp');
-  await page.getByRole('tab', { name: 'Licks' }).click();
-  await page.waitForTimeout(SETTLE);
-  await page.getByRole('button', { name: 'Lay licks, chords in the gaps' }).click();
-  await page.waitForTimeout(3 * SETTLE);
-  await shot('comp-licks');
-
-  await open(page, 'Loose Gangway', 'Comp');
-  await page.getByRole('button', { name: 'Plan', exact: true }).click();
-  for (let more = 0; more < 3; more += 1) {
-    await page.getByRole('button', { name: 'One chorus more' }).click();
-  }
-  await page.getByRole('button', { name: 'Take a shape…' }).click();
-  await page.getByText('Up and back down').click();
-  await page.getByRole('button', { name: 'Make it playable' }).click();
-  await page.waitForTimeout(2 * SETTLE);
-  await page.getByRole('button', { name: /^Chorus 3, B/ }).click();
-  await page.mouse.move(640, 700);
-  await page.waitForTimeout(SETTLE);
-  await shot('comp-plan');
-
   await open(page, 'Half Past the Tide', 'Comp');
   await page.getByRole('link', { name: 'On the stand' }).click();
   await page.waitForTimeout(SETTLE);
   await page.keyboard.press('PageDown');
   await page.waitForTimeout(SETTLE);
   await shot('stand');
+}
+
+/** Practising: what is due, a layer, a drill, the chart by heart, the logbook, the map of holes. */
+async function practise(page: Page, shot: (name: string) => Promise<unknown>): Promise<void> {
+  const go = async (path: string): Promise<void> => {
+    await page.goto(`${BASE}${path}`);
+    await page.waitForTimeout(3 * SETTLE);
+  };
+  await go('/practise');
+  await shot('practise');
+  await open(page, 'Loose Gangway', 'Voice');
+  await page.getByRole('link', { name: 'Practise' }).last().click();
+  await page.getByRole('button', { name: /Guide tones/ }).click();
+  await page.waitForTimeout(2 * SETTLE);
+  await shot('practise-layer');
+  const address = new URL(page.url()).pathname;
+  await go(`${address}?do=drills&drill=nearest+next+grip`);
+  await shot('practise-drill');
+  await go(`${address}?do=by-heart`);
+  await shot('practise-by-heart');
+  await go('/practise/logbook');
+  await shot('logbook');
+  await go('/practise/holes');
+  await shot('holes');
 }
 
 async function main(): Promise<void> {
@@ -108,24 +111,12 @@ async function main(): Promise<void> {
   await page.locator('.melody-note').nth(7).click();
   await page.waitForTimeout(SETTLE);
   await shot('chart-melody');
-  await open(page, 'Half Past the Tide', 'Chart');
-  await side(page, 'Scales');
-  await page.getByRole('button', { name: 'Keep it in A1' }).click();
-  await page.waitForTimeout(3 * SETTLE);
-  await shot('chart-scales');
-  await page.getByRole('button', { name: 'Let all go' }).click();
-  await page.waitForTimeout(SETTLE);
 
   await open(page, 'The Second Lantern', 'Voice');
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
   await page.waitForTimeout(SETTLE);
   await shot('voice-guitar');
-
-  await page.keyboard.press('k');
-  await page.waitForTimeout(2 * SETTLE);
-  await shot('voice-compare');
-  await page.keyboard.press('Escape');
 
   await open(page, 'Six Ways Home', 'Voice');
   await page.keyboard.press('t');
@@ -144,19 +135,8 @@ async function main(): Promise<void> {
   await instrument(page, 'Keyboard');
   await shot('voice-keyboard');
 
-  await open(page, 'Loose Gangway', 'Voice');
-  await page.getByRole('tab', { name: 'How made' }).click();
-  await page.getByRole('button', { name: 'Next step' }).click();
-  await page.getByRole('button', { name: 'Next step' }).click();
-  await page.waitForTimeout(SETTLE);
-  await shot('voice-sheet');
-
-  await page.keyboard.press('f');
-  await page.locator('.browser-grip').nth(2).click();
-  await page.waitForTimeout(SETTLE);
-  await shot('voice-grips');
-
   await comp(page, shot);
+  await practise(page, shot);
 
   await page.goto(`${BASE}/player`);
   await page.waitForTimeout(SETTLE);

@@ -572,7 +572,7 @@ export {
 } from './practice/session/planSession';
 export { knownByTune, type TuneKnown } from './practice/items/byTune';
 export { formPath, formRequest, isOnStrings } from './practice/items/formEtude';
-export { nextLayer } from './practice/items/next';
+export { nextLayers } from './practice/items/next';
 export { formInWords, itemInWords } from './practice/items/words';
 export {
   beginRun,

@@ -1,6 +1,7 @@
 import { Modal } from 'antd';
 import { create } from 'zustand';
 import { COMP_COMMANDS } from '../comp/compCommands';
+import { PRACTISE_KEYS } from '../practise/keys';
 import { COMMANDS, SHEET_KEYS } from './commands';
 
 export const useKeysSheet = create<{ readonly open: boolean }>(() => ({ open: false }));
@@ -17,6 +18,8 @@ export function KeysSheet() {
       <KeyTable keys={Object.values(COMMANDS)} />
       <h3 className="keys-head">On the Comp screen</h3>
       <KeyTable keys={Object.values(COMP_COMMANDS)} />
+      <h3 className="keys-head">On the Practise screen</h3>
+      <KeyTable keys={PRACTISE_KEYS} />
       <h3 className="keys-head">On the sheet of the chart</h3>
       <KeyTable keys={SHEET_KEYS} />
     </Modal>

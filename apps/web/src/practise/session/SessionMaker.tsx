@@ -1,6 +1,6 @@
 import {
   itemKey,
-  nextLayer,
+  nextLayers,
   planSession,
   type Known,
   type SessionAim,
@@ -106,12 +106,12 @@ function partsOf(
   const set = sets.find(({ id }) => aim.kind === 'set' && id === aim.id);
   const own = aim.kind === 'tune' ? [aim.id!] : set?.tuneIds;
   const all = tunes.map(({ id }) => id);
-  const begun = all.filter((id) =>
-    known.some(({ item }) => item.kind === 'layer' && item.tuneId === id),
+  const practised = new Set(
+    known.map(({ item }) => (item.kind === 'layer' ? item.tuneId : undefined)),
   );
+  const begun = all.filter((id) => practised.has(id));
   // Without an aim, what is new is of a tune that was begun, if there is one.
-  const fresh = own ?? (begun.length ? begun : all);
-  const next = fresh.flatMap((id) => nextLayer(id, known) ?? []);
+  const next = nextLayers(own ?? (begun.length ? begun : all), known);
   const candidates = [...known, ...next.map((item): Known => ({ item, schedule: undefined }))];
   const wish = { minutes, now: endOfDay(Date.now()), ...(own && { tunes: own }) };
   return planSession(wish, candidates, begun.length ? begun : all);

@@ -1,6 +1,7 @@
-import { dueByDay, dueFirst, itemKey, type Known } from '@drop-close/core';
+import { dueByDay, dueFirst, itemKey } from '@drop-close/core';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
 import { api } from '../../api/client';
 import { useTunes } from '../../book/useTunes';
 import { usePractised } from '../items/usePractice';
@@ -14,8 +15,8 @@ import { UnfinishedSession } from './UnfinishedSession';
 import { WeeksAhead } from './WeeksAhead';
 
 const DAYS_AHEAD = 28;
-/** What nobody gets through today is not listed. */
-const SHOWN = 30;
+/** As many as one gets through in a long session; the rest when it is asked for. */
+const SHOWN = 14;
 
 /** What is due today and why, a session, how ready the coming sets are, and what the next weeks bring. */
 export function Today() {
@@ -23,9 +24,10 @@ export function Today() {
   const { data: tunes = [] } = useTunes();
   const { data: sets = [] } = useQuery({ queryKey: ['sets'], queryFn: api.sets });
   const running = useSession((state) => !!state.session);
+  const [shown, setShown] = useState(SHOWN);
   const now = useNow();
   const tonight = endOfDay(now);
-  const due = useMemo(() => inOrder(known, tonight), [known, tonight]);
+  const due = useMemo(() => dueFirst(known, tonight), [known, tonight]);
   const ahead = useMemo(
     () =>
       dueByDay(
@@ -50,11 +52,20 @@ export function Today() {
           </p>
         )}
         <ul className="due-list">
-          {due.slice(0, SHOWN).map((each) => (
+          {due.slice(0, shown).map((each) => (
             <DueRow key={itemKey(each.item)} known={each} now={now} />
           ))}
         </ul>
-        {due.length > SHOWN && <p className="quiet">And {due.length - SHOWN} more.</p>}
+        {due.length > shown && (
+          <Button
+            type="text"
+            onClick={() => {
+              setShown(due.length);
+            }}
+          >
+            Show {due.length - shown} more
+          </Button>
+        )}
       </section>
       <div className="today-side">
         {!running && <UnfinishedSession />}
@@ -64,10 +75,4 @@ export function Today() {
       </div>
     </div>
   );
-}
-
-/** What is due by a time, the least known first. */
-function inOrder(known: readonly Known[], by: number): Known[] {
-  const byName = new Map(known.map((each) => [itemKey(each.item), each]));
-  return dueFirst(known, by).flatMap((item) => byName.get(itemKey(item)) ?? []);
 }

@@ -40,7 +40,10 @@ export function planSession(
   const aimed = ({ item }: Known): boolean =>
     !tunes || item.kind === 'form' || tunes.includes(item.tuneId);
   const own = known.filter(aimed);
-  const due = aimedFirst(dueFirst(own, now), tunes).slice(0, Math.floor(minutes / 2 / EACH));
+  const due = aimedFirst(
+    dueFirst(own, now).map(({ item }) => item),
+    tunes,
+  ).slice(0, Math.floor(minutes / 2 / EACH));
   const parts: SessionPart[] = due.map((item) => ({ kind: 'due', item, minutes: EACH }));
   const fresh = own.find(({ schedule }) => !schedule)?.item;
   const forNew = fresh ? Math.min(NEW_AT_MOST, Math.max(EACH, Math.floor(minutes / 4))) : 0;
@@ -68,15 +71,12 @@ function aimedFirst(
 }
 
 /** Items that are due, the least known first; of equals by name. */
-export function dueFirst(known: readonly Known[], now: number): PracticeItem[] {
+export function dueFirst(known: readonly Known[], now: number): Known[] {
   return known
-    .flatMap(({ item, schedule }) =>
-      schedule && schedule.due <= now
-        ? [{ item, key: itemKey(item), left: knownAt(schedule, now) }]
-        : [],
-    )
+    .filter(({ schedule }) => schedule && schedule.due <= now)
+    .map((each) => ({ each, key: itemKey(each.item), left: knownAt(each.schedule!, now) }))
     .sort((a, b) => a.left - b.left || (a.key < b.key ? -1 : 1))
-    .map(({ item }) => item);
+    .map(({ each }) => each);
 }
 
 /** The tune of what is due, if it is among them, else the first. */

@@ -1,0 +1,9 @@
+/** The keys of practising, as the sheet of keys lists them. */
+export const PRACTISE_KEYS = [
+  { shown: 'Space', label: 'Play the layer or the form, or stop' },
+  { shown: 'Y', label: 'A clean pass: the next one is faster' },
+  { shown: 'M', label: 'Not a clean pass: the next one is slower' },
+  { shown: '1 to 4', label: 'How it went: missed, hard, good, easy' },
+  { shown: 'Enter', label: 'In a drill: answer, then the next question' },
+  { shown: 'Shift Enter', label: 'In a drill: hear the question again' },
+] as const;

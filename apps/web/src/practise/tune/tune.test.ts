@@ -1,0 +1,58 @@
+import { LAYER_RANGES, layerLine, parseChart, timeline } from '@drop-close/core';
+import { layoutThreads } from '../../voice/threads/threadLayout';
+import { ladderRows } from '../ladder/ladderRows';
+import { lineHeads, lineScale } from './lineLayout';
+import { sectionsOf } from './sections';
+
+const timeOf = (text: string) => timeline(parseChart(text).chart);
+
+describe('the sections of a tune', () => {
+  const named = (text: string) =>
+    sectionsOf(timeOf(text)).map(({ name, fromBar, toBar }) => `${name} ${fromBar}-${toBar}`);
+  it('are each where it comes first, with its bars', () => {
+    expect(named('[A]\n| C | F |\n[B]\n| G | C | G |')).toEqual(['A 1-2', 'B 3-5']);
+  });
+  it('are none where there is only one, or none is named', () => {
+    expect(named('[Blues]\n| C7 | F7 |')).toEqual([]);
+    expect(named('| C | F |')).toEqual([]);
+  });
+});
+
+describe('the chart to be recalled', () => {
+  it('stands as it is written: what is repeated, once', () => {
+    const rows = ladderRows(timeOf('[A]\n|: C | F :|\n[B]\n| G | C |'));
+    const shown = rows.map(({ section, bars }) => [
+      section,
+      bars.map(({ events }) => events.map(({ chord }) => chord.symbol).join(' ')).join(' | '),
+    ]);
+    expect(shown).toEqual([
+      ['A', 'C | F'],
+      ['B', 'G | C'],
+    ]);
+  });
+});
+
+describe('a line over its bars', () => {
+  const time = timeOf('| Dm7 G7 | Cmaj7 | A7 | Dm7 | G7 |');
+  const line = layerLine('roots', time, { range: LAYER_RANGES.guitar.roots, pace: 'quarters' });
+  const scale = lineScale(line);
+  const systems = layoutThreads({ timeline: time, path: [], changes: [] }, scale, 800);
+  const heads = systems.map((system) => lineHeads(line, system, time, scale));
+
+  it('has every note once, in the system of its bar', () => {
+    expect(heads.flat().map(({ at }) => at)).toEqual(line.map((_, at) => at));
+    expect(heads).toHaveLength(2);
+  });
+  it('goes from left to right inside its bar, higher notes higher on the page', () => {
+    heads.forEach((own, system) => {
+      const xs = own.map(({ x }) => x);
+      expect(xs).toEqual([...xs].sort((a, b) => a - b));
+      const last = systems[system]!.bars.at(-1)!;
+      for (const { until } of own) expect(until).toBeLessThanOrEqual(last.x + last.width);
+    });
+    const all = heads.flat();
+    const top = all.reduce((a, b) => (b.note.midi > a.note.midi ? b : a));
+    expect(top.y).toBe(Math.min(...all.map(({ y }) => y)));
+    expect(Math.max(...all.map(({ y }) => y))).toBeLessThan(scale.height);
+  });
+});
