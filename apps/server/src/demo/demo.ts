@@ -12,7 +12,7 @@ import { SolosService } from '../solos/solos.service';
 import { LicksService } from '../licks/licks.service';
 import { ItemsService } from '../practice/items/items.service';
 import { LogService } from '../practice/log/log.service';
-import { inDays, loadPractice, today } from './demoPractice';
+import { loadPractice, nextOn, today } from './demoPractice';
 import { readDemo, readDemoLicks, readDemoLog, readDemoSets, readDemoSolos } from './readDemo';
 import { withBookLock } from '../database/bookLock';
 import { bringUp } from '../database/bringUp';
@@ -42,9 +42,9 @@ async function load(em: EntityManager, folder: string, work: WorkPool): Promise<
   const ids = new Map<string, string>();
   for (const tune of demo) ids.set(tune.title, (await tunes.create(tune)).id);
   const sets = await readDemoSets(folder, [...ids.keys()]);
-  for (const { name, tunes: titles, inDays: days } of sets) {
+  for (const { name, tunes: titles, weekday } of sets) {
     const tuneIds = titles.flatMap((title) => ids.get(title) ?? []);
-    const day = days === undefined ? {} : { day: inDays(days) };
+    const day = weekday === undefined ? {} : { day: nextOn(weekday) };
     await new SetsService(em).create({ name, tuneIds, ...day });
   }
   const solos = await readDemoSolos(folder);

@@ -14,8 +14,17 @@ export function today(): string {
   return dayOf(Math.floor((now.getTime() - now.getTimezoneOffset() * 60_000) / 86_400_000));
 }
 
-/** The day so many days from now. */
-export const inDays = (days: number): string => dayOf((dayNumber(today()) ?? 0) + days);
+/** 1 January 1970 was a Thursday. */
+const THURSDAY = 4;
+const DAYS = 7;
+/** Time is left to practise for it. */
+const AHEAD = 3;
+
+/** The next day of the week, 0 a Sunday, that is some days ahead. */
+export function nextOn(weekday: number): string {
+  const from = (dayNumber(today()) ?? 0) + AHEAD;
+  return dayOf(from + ((((weekday - from - THURSDAY) % DAYS) + DAYS) % DAYS));
+}
 
 /** Writes the logbook of the demo, and what was practised in it. @param idOf of a tune by its title */
 export async function loadPractice(

@@ -45,8 +45,8 @@ function readDemoTune(file: string, source: string): TuneBody {
 export interface DemoSet {
   readonly name: string;
   readonly tunes: readonly string[];
-  /** How many days from today it is played; on no day that is known when left out. */
-  readonly inDays?: number;
+  /** The next one of these it is played, 0 a Sunday, but not before some days; on no day that is known when left out. */
+  readonly weekday?: number;
 }
 
 /** Reads the demo sets. @throws when a set names a tune that is not there. */

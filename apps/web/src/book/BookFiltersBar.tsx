@@ -48,7 +48,7 @@ export function BookFiltersBar({ filters, options, onChange, onClear }: BookFilt
       {choice('form', 'Form', options.forms)}
       {choice('landmark', 'Landmark', options.landmarks)}
       {choice('practice', 'Practice', PRACTICES)}
-      {choice('order', 'In order of title', ORDERS)}
+      {choice('order', 'Order', ORDERS)}
       {filtered && (
         <Button type="text" onClick={onClear}>
           Show all

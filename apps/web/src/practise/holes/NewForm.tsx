@@ -13,7 +13,8 @@ import {
 import { Modal, Select } from 'antd';
 import { useState } from 'react';
 import { Field } from '../../profile/Field';
-import { useInstrument } from '../../profile/useInstrument';
+import { useProfile } from '../../profile/profileStore';
+import { useInstruments } from '../../profile/useInstruments';
 import { INVERSIONS } from '../../voice/desk/describe';
 import { placesOf } from './placesOf';
 
@@ -24,7 +25,8 @@ interface NewFormProps {
 
 /** A form that was never practised: a family, where it lies, which inversion, of what chord, in which keys. */
 export function NewForm({ onChoose, onClose }: NewFormProps) {
-  const instrument = useInstrument();
+  const { instrument: own } = useProfile();
+  const instrument = useInstruments()[own];
   const [family, setFamily] = useState<FamilyId>('drop2');
   const places = placesOf(family, instrument);
   const [chosenPlace, setPlace] = useState<string>();
@@ -37,7 +39,7 @@ export function NewForm({ onChoose, onClose }: NewFormProps) {
     <Modal
       open
       title="Another form"
-      okText="Make its étude"
+      okText="Practise it"
       onCancel={onClose}
       onOk={() => {
         onChoose(itemKey({ kind: 'form', family, where, inversion, quality, keys }));
