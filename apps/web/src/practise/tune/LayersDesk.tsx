@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { VoicedChorus } from '../../engine/protocol';
 import { usePlayer } from '../../playback/usePlayer';
+import { CompLayer } from './CompLayer';
 import { LayerBar } from './LayerBar';
 import { LayerPicture } from './LayerPicture';
 import { LayerSteps } from './LayerSteps';
@@ -56,7 +57,11 @@ export function LayersDesk({ chorus }: { chorus: VoicedChorus }) {
             go({ section: chosen });
           }}
         />
-        <LayerPicture chorus={chorus} layer={layer} content={content} />
+        {layer === 'comp' ? (
+          <CompLayer />
+        ) : (
+          <LayerPicture chorus={chorus} layer={layer} content={content} />
+        )}
         <PassTools item={item} />
       </div>
     </div>

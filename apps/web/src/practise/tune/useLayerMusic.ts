@@ -1,9 +1,18 @@
-import { itemKey, nextTempo, playedLayer, type Grade, type LayerItem } from '@drop-close/core';
+import {
+  itemKey,
+  nextTempo,
+  playedLayer,
+  type BandPlan,
+  type Grade,
+  type LayerItem,
+} from '@drop-close/core';
 import { useEffect } from 'react';
 import { engine } from '../../engine/client';
 import type { VoicedChorus } from '../../engine/protocol';
 import { useTune } from '../../document/store';
-import { useOwnMusic } from '../../playback/ownMusic';
+import { useCompositionStore } from '../../engine/useComposition';
+import { useOwnMusic, type Bars } from '../../playback/ownMusic';
+import { usePlayer } from '../../playback/usePlayer';
 import { play, whilePlaying } from '../../playback/player';
 import { startOf } from '../../playback/useBand';
 import { useHeading } from '../../place/heading';
@@ -40,11 +49,17 @@ export function useLayerMusic(
       setTempoPlayed(item, next);
       whilePlaying.tempo(next);
     };
-    const playNow = async (bars: object): Promise<void> => {
-      if (!content) return;
-      const { line, path } = content;
+    const planOf = (bars: Bars): Promise<BandPlan | undefined> => {
+      const { composed } = useCompositionStore.getState();
+      if (item.layer === 'comp' && composed) {
+        return engine.band(composed.id, { tempo, ends: !usePlayer.getState().loop, ...bars });
+      }
+      const { line = [], path = [] } = content ?? {};
       const solo = line.length ? { solo: { notes: playedLayer(line), written: true } } : {};
-      const plan = await engine.plan(chorus.id, { feel, tempo, path, ...bars, ...solo });
+      return engine.plan(chorus.id, { feel, tempo, path, ...bars, ...solo });
+    };
+    const playNow = async (bars: Bars): Promise<void> => {
+      const plan = content && (await planOf(bars));
       if (!plan) return;
       setTempoPlayed(item, tempo);
       const from = startOf(chorus, bars);
@@ -52,7 +67,7 @@ export function useLayerMusic(
     };
     const music = {
       ...{ name: `the ${item.layer}`, tempo, setTempo },
-      play: (bars: object) => void playNow(bars),
+      play: (bars: Bars) => void playNow(bars),
     };
     useOwnMusic.setState({ music });
     return () => {
