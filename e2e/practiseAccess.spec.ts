@@ -13,6 +13,7 @@ async function screens(page: Page): Promise<readonly (readonly [string, string])
     ['/practise', '.due-row'],
     ['/practise/logbook', '.log-table'],
     ['/practise/holes', '.hole'],
+    ['/practise/items', '.items tbody tr'],
     ['/practise/form?item=form+/+drop2+/+7+/+5432+/+1+/+C+F+Bb', '.form-grips svg'],
     ['/practise/form?item=form+/+rootless+/+m7+/+left+/+1+/+C+F+Bb', '.form-grips svg'],
     [`${tune}?layer=numbers`, '.line-chord'],

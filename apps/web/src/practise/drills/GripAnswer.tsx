@@ -1,19 +1,10 @@
-import {
-  readPlayed,
-  type Answer,
-  type PlayedNote,
-  type Question,
-  type Voicing,
-} from '@drop-close/core';
+import type { Answer, PlayedNote, Question, Voicing } from '@drop-close/core';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { useBand } from '../../playback/useBand';
-import { useInstrument } from '../../profile/useInstrument';
 import { same } from '../../document/convert';
+import { useBand } from '../../playback/useBand';
 import { Grip } from '../../voice/desk/Grip';
-import { Board } from '../../voice/entry/Board';
-import { MidiChooser } from '../../voice/entry/MidiChooser';
-import { toggled } from '../../voice/entry/toggled';
+import { PlayedBoard, usePlayedAnswer } from './PlayedBoard';
 
 interface GripAnswerProps {
   readonly isOver: boolean;
@@ -24,10 +15,8 @@ interface GripAnswerProps {
 
 /** A grip: one of some, or put together on the instrument, or played in. */
 export function GripAnswer({ isOver, question, options, onAnswer }: GripAnswerProps) {
-  const [played, setPlayed] = useState<readonly PlayedNote[]>();
-  const instrument = useInstrument();
+  const [own, setOwn] = useState(false);
   const band = useBand();
-  const read = played?.length ? readPlayed(question.chord, played, instrument) : undefined;
   return (
     <div className="drill-answer">
       <div className="drill-from">
@@ -53,48 +42,39 @@ export function GripAnswer({ isOver, question, options, onAnswer }: GripAnswerPr
           </button>
         ))}
       </div>
-      {!played && !isOver && (
+      {!own && !isOver && (
         <Button
           type="text"
           onClick={() => {
-            setPlayed([]);
+            setOwn(true);
           }}
         >
           Put it together yourself
         </Button>
       )}
-      {played && (
-        <>
-          <Board
-            instrument={instrument}
-            played={played}
-            reading={read?.ok ? read.value : undefined}
-            onToggle={(note) => {
-              if (!isOver) setPlayed(toggled(played, note));
-            }}
-          />
-          <p className="drill-row">
-            {!isOver && (
-              <Button
-                type="primary"
-                size="large"
-                disabled={!read?.ok}
-                onClick={() => {
-                  if (read?.ok) onAnswer({ grip: read.value.voicing });
-                }}
-              >
-                That is my answer
-              </Button>
-            )}
-            <MidiChooser
-              onHandful={(pitches) => {
-                if (!isOver) setPlayed(pitches.map((pitch) => ({ pitch })));
-              }}
-            />
-            {read && !read.ok && <span className="fault">{read.problem}</span>}
-          </p>
-        </>
-      )}
+      {own && <OwnGrip isOver={isOver} question={question} onAnswer={onAnswer} />}
     </div>
+  );
+}
+
+/** Note by note. */
+function OwnGrip({ isOver, question, onAnswer }: Omit<GripAnswerProps, 'options'>) {
+  const [played, setPlayed] = useState<readonly PlayedNote[]>([]);
+  const inHand = usePlayedAnswer(question.chord, played);
+  return (
+    <PlayedBoard played={played} answer={inHand} isOver={isOver} onPlay={setPlayed}>
+      {!isOver && (
+        <Button
+          type="primary"
+          size="large"
+          disabled={!inHand.reading}
+          onClick={() => {
+            if (inHand.reading) onAnswer({ grip: inHand.reading.voicing });
+          }}
+        >
+          That is my answer
+        </Button>
+      )}
+    </PlayedBoard>
   );
 }

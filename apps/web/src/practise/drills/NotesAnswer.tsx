@@ -1,11 +1,8 @@
-import { readPlayed, type Answer, type PlayedNote, type Question } from '@drop-close/core';
+import type { Answer, PlayedNote, Question } from '@drop-close/core';
 import { Button, Input } from 'antd';
 import { useState, type SyntheticEvent } from 'react';
-import { useInstrument } from '../../profile/useInstrument';
-import { Board } from '../../voice/entry/Board';
-import { MidiChooser } from '../../voice/entry/MidiChooser';
-import { toggled } from '../../voice/entry/toggled';
 import { readNoteNames } from './noteNames';
+import { PlayedBoard, usePlayedAnswer } from './PlayedBoard';
 
 interface NotesAnswerProps {
   readonly isOver: boolean;
@@ -17,13 +14,14 @@ interface NotesAnswerProps {
 export function NotesAnswer({ isOver, question, onAnswer }: NotesAnswerProps) {
   const [text, setText] = useState('');
   const [played, setPlayed] = useState<readonly PlayedNote[]>([]);
-  const instrument = useInstrument();
-  const read = played.length ? readPlayed(question.chord, played, instrument) : undefined;
+  const inHand = usePlayedAnswer(question.chord, played);
   const typed = readNoteNames(text);
-  const found = read?.ok ? read.value.voicing.notes.map(({ note }) => note) : typed.notes;
+  const found = played.length
+    ? (inHand.reading?.voicing.notes.map(({ note }) => note) ?? [])
+    : typed.notes;
   const submit = (event: SyntheticEvent): void => {
     event.preventDefault();
-    if (!isOver && found.length && !typed.problem) onAnswer({ notes: found });
+    if (!isOver && found.length) onAnswer({ notes: found });
   };
   return (
     <form className="drill-answer" onSubmit={submit}>
@@ -41,29 +39,16 @@ export function NotesAnswer({ isOver, question, onAnswer }: NotesAnswerProps) {
           setText(target.value);
         }}
       />
-      <Board
-        instrument={instrument}
-        played={played}
-        reading={read?.ok ? read.value : undefined}
-        onToggle={(note) => {
-          if (!isOver) setPlayed(toggled(played, note));
-        }}
-      />
-      <p className="drill-row">
+      {typed.problem !== undefined && !played.length && (
+        <span className="fault">{typed.problem}</span>
+      )}
+      <PlayedBoard played={played} answer={inHand} isOver={isOver} onPlay={setPlayed}>
         {!isOver && (
           <Button type="primary" size="large" htmlType="submit" disabled={!found.length}>
             That is my answer
           </Button>
         )}
-        <MidiChooser
-          onHandful={(pitches) => {
-            if (!isOver) setPlayed(pitches.map((pitch) => ({ pitch })));
-          }}
-        />
-        {(typed.problem ?? (read && !read.ok)) && (
-          <span className="fault">{typed.problem ?? (read && !read.ok && read.problem)}</span>
-        )}
-      </p>
+      </PlayedBoard>
     </form>
   );
 }

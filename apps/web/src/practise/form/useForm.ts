@@ -1,30 +1,25 @@
 import {
   itemKey,
-  nextTempo,
   strengthOf,
   type FormItem,
-  type Grade,
+  type InstrumentId,
   type Strength,
 } from '@drop-close/core';
 import { useNow } from '../useNow';
+import { usePractisedTempo } from '../items/usePractisedTempo';
 import { usePractised } from '../items/usePractice';
-import { useTempoPlayed } from '../tune/tempoPlayed';
 
 /** What a form that is new begins at, in quarter notes a minute. */
 const SLOW = 60;
 /** Two chords a bar at this tempo are as fast as they are comped. Source: common practice. */
 export const GOAL = 160;
-const CLEAN: readonly Grade[] = ['good', 'easy'];
 
-/** The tempo a form is practised in: this visit's, else what follows from the last time, else slow. */
-export function useFormTempo(item: FormItem): number {
-  const { known } = usePractised();
-  const here = useTempoPlayed(item);
-  if (here !== undefined) return here;
-  const schedule = known.find((each) => itemKey(each.item) === itemKey(item))?.schedule;
-  if (schedule?.tempo === undefined) return SLOW;
-  return nextTempo(schedule.tempo, CLEAN.includes(schedule.grade), GOAL);
-}
+/** The tempo a form is practised in, in quarter notes a minute. */
+export const useFormTempo = (item: FormItem): number => usePractisedTempo(item, SLOW, GOAL);
+
+/** The strings a form lies on: those the player has set, or a guitar's. */
+export const neckOf = (instrument: InstrumentId): Exclude<InstrumentId, 'keyboard'> =>
+  instrument === 'keyboard' ? 'guitar' : instrument;
 
 /** How well a form is known now. */
 export function useStrength(item: FormItem): Strength {

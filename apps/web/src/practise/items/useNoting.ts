@@ -8,6 +8,8 @@ import {
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { createElement, useEffect } from 'react';
+import { api } from '../../api/client';
+import { GRADE_WORDS } from '../grades';
 import { LOG } from '../logbook/useLog';
 import { capital } from '../capital';
 import { localDay } from '../localDay';
@@ -55,17 +57,22 @@ const FEW_SECONDS = 5;
 /** What is done with items: practised, put to another day; each can be undone. */
 export function useNoting() {
   const { notification } = App.useApp();
+  const queries = useQueryClient();
   const words = useItemWords();
 
   /** Says what was noted, with a way to take it back. */
-  const offerBack = (title: string, note: PracticeNoteFields): void => {
-    const onClick = (): void => {
+  const offerBack = (title: string, note: PracticeNoteFields, entryId?: string): void => {
+    const takeBack = async (): Promise<void> => {
       notification.destroy(note.id);
-      const id = crypto.randomUUID();
-      void noteHere([{ id, item: note.item, kind: 'taken back', at: Date.now(), of: note.id }], []);
+      const slip = { id: crypto.randomUUID(), item: note.item, at: Date.now(), of: note.id };
+      await noteHere([{ ...slip, kind: 'taken back' }], []);
+      if (entryId === undefined) return;
+      await api.deleteEntry(entryId).catch(() => undefined);
+      await queries.invalidateQueries({ queryKey: LOG });
     };
-    const actions = createElement(Button, { onClick }, 'Take it back');
-    notification.open({ key: note.id, title, actions, duration: 8 });
+    const actions = createElement(Button, { onClick: () => void takeBack() }, 'Take it back');
+    const how = { duration: 8, placement: 'bottomRight' as const };
+    notification.open({ key: note.id, title, actions, ...how });
   };
 
   return {
@@ -74,16 +81,21 @@ export function useNoting() {
       const at = Date.now();
       const played = tempo !== undefined && { tempo: Math.round(tempo) };
       const base = { id: crypto.randomUUID(), item: itemKey(item), at };
+      const note = { ...base, kind: 'review' as const, grade, ...played };
       const entry = {
-        ...{ id: crypto.randomUUID(), day: localDay(at), what: capital(words(item)), grade },
-        ...{ minutes: Math.max(0.1, Math.round(seconds / 6) / 10), item: itemKey(item) },
-        ...played,
+        ...entryOf(capital(words(item)), seconds, at),
+        ...{ item: itemKey(item), grade, ...played },
         ...(key !== undefined && { key }),
       };
-      await noteHere(
-        [{ ...base, kind: 'review', grade, ...played }],
-        seconds < FEW_SECONDS ? [] : [entry],
-      );
+      const isShort = seconds < FEW_SECONDS;
+      await noteHere([note], isShort ? [] : [entry]);
+      const title = `${capital(words(item))}: ${GRADE_WORDS[grade].toLowerCase()}`;
+      offerBack(title, note, isShort ? undefined : entry.id);
+    },
+    /** Something that is no item was practised. */
+    logged: async (what: string, seconds: number): Promise<void> => {
+      if (seconds < FEW_SECONDS) return;
+      await noteHere([], [entryOf(capital(what), seconds, Date.now())]);
     },
     /** @param due in ms since 1970 */
     put: async (item: PracticeItem, due: number, title: string): Promise<void> => {
@@ -94,3 +106,9 @@ export function useNoting() {
     },
   };
 }
+
+/** An entry of the logbook, to the tenth of a minute. @param at in ms since 1970 */
+const entryOf = (what: string, seconds: number, at: number) => ({
+  ...{ id: crypto.randomUUID(), day: localDay(at), what },
+  minutes: Math.max(0.1, Math.round(seconds / 6) / 10),
+});

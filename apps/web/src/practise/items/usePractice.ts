@@ -1,15 +1,20 @@
 import {
   ITEMS_A_PAGE,
   itemInWords,
+  itemKey,
   itemOf,
+  scheduleSince,
   type Known,
   type PracticeItem,
   type PracticeItemView,
+  type PracticeNote,
+  type PracticeNoteFields,
 } from '@drop-close/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { api } from '../../api/client';
 import { useTunes } from '../../book/useTunes';
+import { useWaiting } from './sending';
 
 export const ITEMS = ['practice items'];
 
@@ -31,11 +36,33 @@ function knownOf({ item: key, ...schedule }: PracticeItemView): Known[] {
 
 const NOTHING: readonly Known[] = [];
 
-/** Every practised item, and how it is known. */
+/** Every practised item, and how it is known: what the server has not yet is counted here. */
 export function usePractised(): { readonly known: readonly Known[]; readonly isHere: boolean } {
   const { data } = useQuery({ queryKey: ITEMS, queryFn: allItems, refetchOnMount: 'always' });
+  const { notes } = useWaiting();
   const known = useMemo(() => data?.flatMap(knownOf) ?? NOTHING, [data]);
-  return { known, isHere: data !== undefined };
+  const now = useMemo(() => (notes.length ? withWaiting(known, notes) : known), [known, notes]);
+  return { known: now, isHere: data !== undefined };
+}
+
+/** Notes that wait are younger than all that the server has of their items, or as good as that until it has them. */
+function withWaiting(known: readonly Known[], waiting: readonly PracticeNoteFields[]): Known[] {
+  const byItem = new Map<string, PracticeNote[]>();
+  for (const fields of waiting) {
+    const own = byItem.get(fields.item) ?? [];
+    byItem.set(fields.item, [...own, { ...fields, received: fields.at } as PracticeNote]);
+  }
+  const changed = known.map((each) => {
+    const key = itemKey(each.item);
+    const notes = byItem.get(key);
+    byItem.delete(key);
+    return notes ? { ...each, schedule: scheduleSince(each.schedule, notes) } : each;
+  });
+  const fresh = [...byItem].flatMap(([key, notes]): Known[] => {
+    const read = itemOf(key);
+    return read.ok ? [{ item: read.value, schedule: scheduleSince(undefined, notes) }] : [];
+  });
+  return [...changed, ...fresh];
 }
 
 /** Names items for the player. */

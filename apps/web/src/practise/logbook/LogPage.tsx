@@ -39,7 +39,7 @@ export default function LogPage() {
         />
         <Input.Search
           aria-label="Look for"
-          className="log-search"
+          className="practise-search"
           placeholder="Look for a tune, a form, a note"
           allowClear
           value={search}

@@ -83,6 +83,7 @@ function Running({ session, step }: { session: SessionView; step: SessionStep })
 /** How the step went, where that is asked; else that it is done. */
 function StepEnd({ step }: { step: SessionStep }) {
   const noting = useNoting();
+  const words = useStepWords();
   const item = itemOfStep(step);
   const finish = (grade: Grade): void => {
     if (item) {
@@ -99,6 +100,7 @@ function StepEnd({ step }: { step: SessionStep }) {
       <Button
         type="primary"
         onClick={() => {
+          if (step.kind === 'tune') void noting.logged(words(step), step.seconds);
           actions.finish('done');
         }}
       >

@@ -5,6 +5,7 @@ import { WaitingNote } from './WaitingNote';
 import { Today } from './Today';
 import '../practise.css';
 
+const ItemsPage = lazy(() => import('../items/ItemsPage'));
 const LogPage = lazy(() => import('../logbook/LogPage'));
 const FormPage = lazy(() => import('../form/FormPage'));
 const HolesPage = lazy(() => import('../holes/HolesPage'));
@@ -27,6 +28,7 @@ export default function PractisePage() {
           </NavLink>
           <NavLink to="/practise/logbook">Logbook</NavLink>
           <NavLink to="/practise/holes">Map of holes</NavLink>
+          <NavLink to="/practise/items">All practised</NavLink>
         </nav>
       </div>
       <WaitingNote />
@@ -36,6 +38,7 @@ export default function PractisePage() {
           <Route index element={<Today />} />
           <Route path="logbook" element={<LogPage />} />
           <Route path="form" element={<FormPage />} />
+          <Route path="items" element={<ItemsPage />} />
           <Route path="holes" element={<HolesPage />} />
         </Routes>
       </Suspense>

@@ -1,11 +1,4 @@
-import {
-  itemKey,
-  nextTempo,
-  playedLayer,
-  type BandPlan,
-  type Grade,
-  type LayerItem,
-} from '@drop-close/core';
+import { itemKey, playedLayer, type BandPlan, type LayerItem } from '@drop-close/core';
 import { useEffect } from 'react';
 import { engine } from '../../engine/client';
 import type { VoicedChorus } from '../../engine/protocol';
@@ -16,23 +9,17 @@ import { usePlayer } from '../../playback/usePlayer';
 import { play, whilePlaying } from '../../playback/player';
 import { startOf } from '../../playback/useBand';
 import { useHeading } from '../../place/heading';
-import { usePractised } from '../items/usePractice';
-import { setTempoPlayed, useTempoPlayed } from './tempoPlayed';
+import { usePractisedTempo } from '../items/usePractisedTempo';
+import { setTempoPlayed } from './tempoPlayed';
 import type { LayerContent } from './useLayer';
 
 /** What is new begins at this share of the tempo of the tune. */
 const SLOW = 0.6;
-const CLEAN: readonly (Grade | undefined)[] = ['good', 'easy'];
 
 /** The tempo an item is practised in: this visit's, else what follows from the last time, else slow. */
 export function useLayerTempo(item: LayerItem): number {
   const { tempo: goal } = useHeading();
-  const { known } = usePractised();
-  const here = useTempoPlayed(item);
-  if (here !== undefined) return here;
-  const schedule = known.find((each) => itemKey(each.item) === itemKey(item))?.schedule;
-  if (schedule?.tempo === undefined) return Math.round(goal * SLOW);
-  return nextTempo(schedule.tempo, CLEAN.includes(schedule.grade), goal);
+  return usePractisedTempo(item, Math.round(goal * SLOW), goal);
 }
 
 /** Puts the layer in the place of the chorus for whoever plays: the space bar, the button at the foot. */

@@ -1,6 +1,14 @@
 import { random } from '../../testing/random';
 import { gradeOf, nextTempo } from './grades';
-import { A_DAY, dueByDay, inOrder, knownAt, LONGEST_INTERVAL, scheduleOf } from './scheduleOf';
+import {
+  A_DAY,
+  dueByDay,
+  inOrder,
+  knownAt,
+  LONGEST_INTERVAL,
+  scheduleOf,
+  scheduleSince,
+} from './scheduleOf';
 import { GRADES, type Grade, type PracticeNote, type Review } from './types';
 
 const DAY = 20_000 * A_DAY;
@@ -97,6 +105,26 @@ describe('when an item is due', () => {
     expect(scheduleOf([first, put])).toMatchObject({ reviews: 1, practisedAt: DAY });
     const later = scheduleOf([first, put, review('good', 9)])!;
     expect(later).toEqual(scheduleOf([first, { ...review('good', 9) }]));
+  });
+});
+
+describe('a schedule to which notes are added', () => {
+  it('is the one of all notes together, wherever a history is cut: 300 histories', () => {
+    for (let seed = 1; seed <= 300; seed += 1) {
+      const next = random(seed);
+      let day = 0;
+      const notes = Array.from({ length: 2 + Math.floor(next() * 8) }, (_, at): PracticeNote => {
+        day += 1 + Math.floor(next() * 15);
+        const time = DAY + day * A_DAY;
+        const own = { id: `n${at}`, item: 'i', at: time, received: time };
+        if (next() < 0.25) return { ...own, kind: 'put', due: time + 3 * A_DAY };
+        const grade = GRADES[Math.floor(next() * 4)]!;
+        return { ...own, kind: 'review', grade, ...(next() < 0.5 && { tempo: 60 + at }) };
+      });
+      const cut = Math.floor(next() * notes.length);
+      const first = scheduleOf(notes.slice(0, cut));
+      expect(scheduleSince(first, notes.slice(cut))).toEqual(scheduleOf(notes));
+    }
   });
 });
 

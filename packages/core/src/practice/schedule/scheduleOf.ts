@@ -8,10 +8,11 @@ import {
   fsrs,
   generatorParameters,
   Rating,
+  State,
   type Card,
   type Grade as Rated,
 } from 'ts-fsrs';
-import type { Grade, PracticeNote, Review, Schedule, TakenBack } from './types';
+import type { Grade, PracticeNote, Schedule, TakenBack } from './types';
 
 /** Nothing is left alone for longer, in days: hands forget, too. Source: common practice. */
 export const LONGEST_INTERVAL = 180;
@@ -35,48 +36,49 @@ const RATED: Readonly<Record<Grade, Rated>> = {
  * The schedule that follows from the notes of one item; `undefined` while it was never practised.
  * @example scheduleOf([{ kind: 'review', id: 'a', item: 'i', at: 0, received: 0, grade: 'good' }])?.reviews // 1
  */
-export function scheduleOf(notes: readonly PracticeNote[]): Schedule | undefined {
-  let card: Card | undefined;
-  let last: Review | undefined;
-  let tempo: number | undefined;
-  let put: number | undefined;
-  for (const note of standing(notes)) {
-    const at = timeOf(note);
-    if (note.kind === 'put') {
-      put = note.due;
-      continue;
-    }
-    put = undefined;
-    last = note;
-    tempo = note.tempo ?? tempo;
-    card = algorithm.next(
-      card ?? createEmptyCard(new Date(at)),
-      new Date(at),
-      RATED[note.grade],
-    ).card;
-  }
-  if (!card?.last_review || !last) return undefined;
-  const practisedAt = card.last_review.getTime();
+export const scheduleOf = (notes: readonly PracticeNote[]): Schedule | undefined =>
+  standing(notes).reduce(after, undefined);
+
+/**
+ * The schedule once notes were added that are younger than all it follows from: what this device knows before the book
+ * has them. Notes that take back others than these do nothing.
+ */
+export const scheduleSince = (
+  schedule: Schedule | undefined,
+  notes: readonly PracticeNote[],
+): Schedule | undefined => standing(notes).reduce(after, schedule);
+
+type Standing = Exclude<PracticeNote, TakenBack>;
+
+/** What follows from one note more. What was never practised cannot be put to a day. */
+function after(before: Schedule | undefined, note: Standing): Schedule | undefined {
+  if (note.kind === 'put') return before && { ...before, due: note.due };
+  const at = new Date(timeOf(note));
+  const card = before ? cardOf(before) : createEmptyCard(at);
+  const { stability, difficulty, reps, lapses } = algorithm.next(card, at, RATED[note.grade]).card;
+  const tempo = note.tempo ?? before?.tempo;
   // The stability itself, as the formulas have it; the card's own day is moved so that no two grades share one.
-  const interval = algorithm.next_interval(card.stability, 0);
+  const interval = algorithm.next_interval(stability, 0);
   return {
-    due: put ?? practisedAt + interval * A_DAY,
-    stability: card.stability,
-    difficulty: card.difficulty,
-    reviews: card.reps,
-    lapses: card.lapses,
-    practisedAt,
-    grade: last.grade,
+    due: at.getTime() + interval * A_DAY,
+    ...{ stability, difficulty, reviews: reps, lapses, practisedAt: at.getTime() },
+    grade: note.grade,
     ...(tempo !== undefined && { tempo }),
   };
 }
 
+/** A schedule as the package has it; every item is in review from its first note on. */
+const cardOf = ({ stability, difficulty, reviews, lapses, practisedAt }: Schedule): Card => ({
+  ...createEmptyCard(new Date(practisedAt)),
+  ...{ stability, difficulty, reps: reviews, lapses, state: State.Review },
+  last_review: new Date(practisedAt),
+});
+
 /** Notes that were not taken back, in their order. */
-function standing(notes: readonly PracticeNote[]): Exclude<PracticeNote, TakenBack>[] {
+function standing(notes: readonly PracticeNote[]): Standing[] {
   const slips = new Set(notes.map((note) => (note.kind === 'taken back' ? note.of : undefined)));
   return inOrder(notes).filter(
-    (note): note is Exclude<PracticeNote, TakenBack> =>
-      note.kind !== 'taken back' && !slips.has(note.id),
+    (note): note is Standing => note.kind !== 'taken back' && !slips.has(note.id),
   );
 }
 

@@ -1,0 +1,168 @@
+import {
+  coverChart,
+  gradeOf,
+  nextRung,
+  sameChord,
+  type ChartEvent,
+  type Rung,
+  type Timeline,
+} from '@drop-close/core';
+import { Button } from 'antd';
+import { useMemo, useRef, useState, type SyntheticEvent } from 'react';
+import { useAnalysis } from '../../engine/useChorus';
+import { ChordSymbol } from '../../profile/ChordSymbol';
+import { prettyName } from '../../ui/notation';
+import { GRADE_WORDS } from '../grades';
+import { useNoting } from '../items/useNoting';
+import { CoveredSlot } from './CoveredSlot';
+import { ladderRows } from './ladderRows';
+
+interface LadderRoundProps {
+  readonly timeline: Timeline;
+  readonly rung: Rung;
+  readonly seed: number;
+  readonly missed: readonly string[];
+  readonly tuneId: string;
+  readonly onSettle: (rung: Rung, missed: readonly string[]) => void;
+}
+
+/** One time through the chart: write what is covered, look, and go on. */
+export function LadderRound(props: LadderRoundProps) {
+  const { timeline, rung, seed, missed, tuneId, onSettle } = props;
+  const analysis = useAnalysis();
+  const noting = useNoting();
+  const [begun] = useState(() => Date.now());
+  const [written, setWritten] = useState<ReadonlyMap<string, string>>(new Map());
+  const [isOver, setOver] = useState(false);
+  const [inHand, setInHand] = useState<string>();
+  const field = useRef<HTMLFormElement>(null);
+  const covered = useMemo(
+    () => coverChart(timeline, rung, { seed, missed }),
+    [timeline, rung, seed, missed],
+  );
+  const rows = useMemo(() => ladderRows(timeline), [timeline]);
+  const numeralAt = new Map(
+    analysis?.chords.map(({ bar, beat, numeral }) => [`${bar} ${beat}`, numeral]),
+  );
+  const asked = rows
+    .flatMap(({ bars }) => bars.flatMap(({ events }) => events))
+    .filter(({ place }) => covered.slots.get(place.slot) !== 'symbol');
+  const isRight = ({ place, chord }: ChartEvent): boolean =>
+    sameChord(written.get(place.slot) ?? '', chord.symbol);
+  const wrong = asked.filter((event) => !isRight(event));
+  const recalled = asked.length - wrong.length;
+  const palette = [...new Set(asked.map(({ chord }) => chord.symbol))].sort();
+  const write = (slot: string, text: string): void => {
+    setWritten((before) => new Map([...before, [slot, text]]));
+  };
+  const look = (event: SyntheticEvent): void => {
+    event.preventDefault();
+    setOver(true);
+    const grade = gradeOf({ right: asked.length ? recalled / asked.length : 1 });
+    const seconds = (Date.now() - begun) / 1000;
+    void noting.practised({ item: { kind: 'layer', layer: 'memory', tuneId }, grade, seconds });
+  };
+  /** Into the field in hand, or the next empty one. */
+  const choose = (symbol: string): void => {
+    const from = Math.max(
+      0,
+      asked.findIndex(({ place }) => place.slot === inHand),
+    );
+    const empty = [...asked.slice(from), ...asked.slice(0, from)].filter(
+      ({ place }) => !written.get(place.slot),
+    );
+    const [goal, next] = empty.map(({ place }) => place.slot);
+    if (goal === undefined) return;
+    write(goal, symbol);
+    setInHand(next);
+    const name = CSS.escape(next ?? goal);
+    field.current?.querySelector<HTMLInputElement>(`[data-slot="${name}"]`)?.focus();
+  };
+  return (
+    <form ref={field} onSubmit={look}>
+      {rows.map((row, at) => (
+        <section key={at} className="ladder-row">
+          {covered.form && row.section && <h2>{row.section}</h2>}
+          <div className={covered.form ? 'ladder-bars' : 'ladder-bars ladder-formless'}>
+            {row.bars.map(({ number, events }) => (
+              <span key={number} className="ladder-bar">
+                {covered.form && <small className="quiet">{number}</small>}
+                {events.map((event) => {
+                  const { slot } = event.place;
+                  const seen = covered.slots.get(slot) ?? 'symbol';
+                  if (seen === 'symbol')
+                    return <ChordSymbol key={slot} symbol={event.chord.symbol} />;
+                  return (
+                    <CoveredSlot
+                      key={slot}
+                      slot={slot}
+                      event={event}
+                      numeral={
+                        seen === 'number'
+                          ? prettyName(numeralAt.get(`${event.bar} ${event.beat}`) ?? '')
+                          : undefined
+                      }
+                      text={written.get(slot) ?? ''}
+                      isOver={isOver}
+                      isRight={isRight(event)}
+                      onWrite={write}
+                      onFocus={setInHand}
+                    />
+                  );
+                })}
+              </span>
+            ))}
+          </div>
+        </section>
+      ))}
+      {!isOver && rung !== 'blank' && (
+        <div
+          className="ladder-palette"
+          role="group"
+          aria-label="Chords of this tune, to be clicked"
+        >
+          {palette.map((symbol) => (
+            <Button
+              key={symbol}
+              onClick={() => {
+                choose(symbol);
+              }}
+            >
+              <ChordSymbol symbol={symbol} />
+            </Button>
+          ))}
+        </div>
+      )}
+      <div className="ladder-foot" role="status">
+        {isOver && (
+          <span>
+            <b>
+              {recalled} of {asked.length} recalled
+            </b>
+            , noted as{' '}
+            {GRADE_WORDS[gradeOf({ right: recalled / Math.max(1, asked.length) })].toLowerCase()}.{' '}
+            {wrong.length > 0 && 'What was missed is covered first the next time.'}
+          </span>
+        )}
+        {isOver ? (
+          <Button
+            type="primary"
+            autoFocus
+            onClick={() => {
+              onSettle(
+                nextRung(rung, recalled, asked.length),
+                wrong.map(({ place }) => place.slot),
+              );
+            }}
+          >
+            Once more{nextRung(rung, recalled, asked.length) === rung ? '' : ', on the next rung'}
+          </Button>
+        ) : (
+          <Button type="primary" htmlType="submit">
+            Uncover and compare
+          </Button>
+        )}
+      </div>
+    </form>
+  );
+}
