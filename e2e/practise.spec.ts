@@ -173,6 +173,37 @@ test.describe('a session', () => {
   });
 });
 
+test.describe('without the server', () => {
+  test.use({ baseURL: `http://127.0.0.1:${SPARE_PORT}` });
+
+  test('what is practised counts at once, and is sent when it is back', async ({ page, quiet }) => {
+    quiet.allow(/ERR_CONNECTION_REFUSED|Failed to load resource/);
+    let server = await startServer(SPARE_PORT);
+    try {
+      const { id, title } = await ownTune(page, 'On the Ferry', '| Dm7 G7 |');
+      const item = `layer / numbers / ${id}`;
+      const at = Date.now() - 9 * A_DAY;
+      const note = { id: crypto.randomUUID(), item, kind: 'review', at, grade: 'good' };
+      await page.request.post('/api/practice/notes', { data: { notes: [note] } });
+      await page.goto('/practise');
+      await practised(page, `Numbers of ${title}`).click();
+      await expect(page.getByText('of 120')).toBeVisible();
+      await endServer(server, 'SIGKILL');
+      await page.keyboard.press('3');
+      await expect(page.getByText(/^Noted: good, at/)).toBeVisible();
+      await expect(page.getByText('waiting for the server', { exact: false })).toBeVisible();
+      await page.getByRole('link', { name: 'Practise' }).first().click();
+      await expect(page.getByRole('heading', { name: 'The weeks ahead' })).toBeVisible();
+      await expect(practised(page, `Numbers of ${title}`)).toBeHidden();
+      server = await startServer(SPARE_PORT);
+      await noted(page, item, 2);
+      await expect(page.getByText('waiting for the server', { exact: false })).toBeHidden();
+    } finally {
+      await endServer(server, 'SIGTERM');
+    }
+  });
+});
+
 test('a chart is written from memory, and what was missed is covered again', async ({ page }) => {
   const { id } = await ownTune(page, 'By Heart', '| Dm7 | G7 | Cmaj7 | A7 |');
   await page.goto(`/tune/${id}/practise?do=by-heart`);

@@ -1,6 +1,5 @@
 import type { SetView, TuneGlance } from '@drop-close/core';
 import type { MenuProps } from 'antd';
-import { useContext } from 'react';
 import { useSearchParams } from 'react-router';
 import { BookFiltersBar } from './BookFiltersBar';
 import { FILTER_NAMES, filterTunes, optionsOf, type BookFilters } from './filters';
@@ -8,8 +7,8 @@ import { withDay, withTune, withoutPlace } from './order';
 import { SetHead } from './SetHead';
 import { SetTable, TuneTable } from './TuneTable';
 import type { Book } from './useBook';
-import { KnownTunesContext } from './useKnownTunes';
-import { useSearchedTunes } from './useTunes';
+import { useKnownTunes } from './KnownTunes';
+import { useSearchedTunes } from '../tunes/useTunes';
 
 /** All tunes, and what is looked for among them; the search stands in the address. */
 export function TuneDesk({ book, tunes }: { book: Book; tunes: readonly TuneGlance[] }) {
@@ -21,7 +20,7 @@ export function TuneDesk({ book, tunes }: { book: Book; tunes: readonly TuneGlan
     }),
   );
   const searched = useSearchedTunes(filters.search ?? '', book.tunes.isWhole);
-  const found = filterTunes(searched ?? tunes, filters, useContext(KnownTunesContext));
+  const found = filterTunes(searched ?? tunes, filters, useKnownTunes());
   return (
     <div className="book-tunes">
       <BookFiltersBar

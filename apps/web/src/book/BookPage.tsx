@@ -25,10 +25,14 @@ import { PassphraseSheet } from './PassphraseSheet';
 import { SetList } from './SetList';
 import { ThrownAwaySheet } from './ThrownAwaySheet';
 import { useBook, type Book } from './useBook';
-import { KnownTunesContext, useKnownTunes } from './useKnownTunes';
+import { KnownTunes } from './KnownTunes';
 import './book.css';
 
 const EtudeMaker = lazy(() => import('../etude/EtudeMaker'));
+
+/** The same objects all along: what is drawn anew while something is dragged does not begin again. */
+const BY_POINTER = { activationConstraint: { distance: 6 } };
+const BY_KEYS = { coordinateGetter: sortableKeyboardCoordinates };
 
 type Sheet = 'thrown away' | 'passphrase';
 
@@ -41,14 +45,13 @@ export function BookPage() {
     setSheet(undefined);
   };
   const { tunes, sets, createTune } = book;
-  const known = useKnownTunes();
   const away = useServer((state) => state.away);
   const [parameters] = useSearchParams();
   const setId = parameters.get('set') ?? undefined;
   const set = sets.data?.find(({ id }) => id === setId);
   const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+    useSensor(PointerSensor, BY_POINTER),
+    useSensor(KeyboardSensor, BY_KEYS),
   );
   return (
     <main className="page book">
@@ -118,7 +121,7 @@ export function BookPage() {
             drop(event, book, set);
           }}
         >
-          <KnownTunesContext value={known}>
+          <KnownTunes>
             <div className="book-desk">
               <SetList
                 sets={sets.data ?? []}
@@ -133,7 +136,7 @@ export function BookPage() {
                 <TuneDesk book={book} tunes={tunes.data} />
               )}
             </div>
-          </KnownTunesContext>
+          </KnownTunes>
         </DndContext>
       )}
       <ThrownAwaySheet open={sheet === 'thrown away'} onClose={close} />

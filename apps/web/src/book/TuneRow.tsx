@@ -1,23 +1,13 @@
 import type { TuneGlance } from '@drop-close/core';
-import { HolderOutlined, MoreOutlined } from '@ant-design/icons';
+import { MoreOutlined } from '@ant-design/icons';
 import { Button, Dropdown, type MenuProps } from 'antd';
-import type { ComponentProps } from 'react';
 import { Link } from 'react-router';
-import { useKnownTune } from './useKnownTunes';
+import { useKnownTunes } from './KnownTunes';
 import { prettyName } from '../ui/notation';
-
-/** What a row is taken up by. */
-export function RowHandle(props: ComponentProps<'button'>) {
-  return (
-    <button type="button" {...props}>
-      <HolderOutlined aria-hidden />
-    </button>
-  );
-}
 
 /** How much of a tune is known, and what of it is due: one press from practising it. */
 function KnownCell({ tuneId }: { tuneId: string }) {
-  const known = useKnownTune(tuneId);
+  const known = useKnownTunes().get(tuneId);
   if (!known) return <Link to={`/tune/${tuneId}/practise`}>begin</Link>;
   return (
     <Link to={`/tune/${tuneId}/practise`} className="book-known">

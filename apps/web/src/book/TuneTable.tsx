@@ -5,7 +5,8 @@ import { CSS } from '@dnd-kit/utilities';
 import type { MenuProps } from 'antd';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
-import { RowHandle, TuneCells } from './TuneRow';
+import { RowHandle } from '../ui/RowHandle';
+import { TuneCells } from './TuneRow';
 
 type MenuOf = (tune: TuneGlance, place?: number) => MenuProps;
 
@@ -121,7 +122,9 @@ function Table({ children, count }: { children: ReactNode; count?: number }) {
             Feel
           </th>
           <th scope="col">Tempo</th>
-          <th scope="col">Known</th>
+          <th scope="col" className="book-knowns">
+            Known
+          </th>
           <th scope="col">
             <span className="unseen">More</span>
           </th>

@@ -7,7 +7,7 @@ import { api, Unreachable } from '../api/client';
 import { newTuneHere } from '../document/newTune';
 import { profileNow } from '../profile/profileStore';
 import { useKeptRows } from '../saving/useKeptRows';
-import { useTunes } from './useTunes';
+import { useTunes } from '../tunes/useTunes';
 
 const BLANK: TuneFields = {
   title: 'New tune',

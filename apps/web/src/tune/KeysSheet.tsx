@@ -1,7 +1,7 @@
 import { Modal } from 'antd';
 import { create } from 'zustand';
 import { COMP_COMMANDS } from '../comp/compCommands';
-import { PRACTISE_KEYS } from '../practise/keys';
+import { PRACTISE_KEYS } from '../practise/base/keys';
 import { COMMANDS, SHEET_KEYS } from './commands';
 
 export const useKeysSheet = create<{ readonly open: boolean }>(() => ({ open: false }));

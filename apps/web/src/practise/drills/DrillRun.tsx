@@ -15,7 +15,7 @@ import type { VoicedChorus } from '../../engine/protocol';
 import { chordPlan, inARow } from '../../playback/snippets';
 import { useBand } from '../../playback/useBand';
 import { readable } from './readable';
-import { GRADE_WORDS } from '../grades';
+import { GRADE_WORDS } from '../base/grades';
 import { useNoting } from '../items/useNoting';
 import { AnswerField } from './AnswerField';
 import { useDrill, type Verdict } from './useDrill';

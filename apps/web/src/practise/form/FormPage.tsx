@@ -5,10 +5,11 @@ import { Link, useSearchParams } from 'react-router';
 import { CareNote } from '../../care/CareNote';
 import { useEtude } from '../../etude/useEtude';
 import { useProfile } from '../../profile/profileStore';
+import { useAwake } from '../../stand/useAwake';
 import { allRooms } from '../../room/rooms';
-import { capital } from '../capital';
+import { capital } from '../base/capital';
 import { useItemWords } from '../items/usePractice';
-import { StrengthMark } from '../StrengthMark';
+import { StrengthMark } from '../base/StrengthMark';
 import { FormGrips } from './FormGrips';
 import { FormPlaying } from './FormPlaying';
 import { neckOf, useStrength } from './useForm';
@@ -31,6 +32,7 @@ export default function FormPage() {
 }
 
 function Form({ item }: { item: FormItem }) {
+  useAwake();
   const words = useItemWords();
   const profile = useProfile();
   const request = useMemo(

@@ -4,8 +4,8 @@ import { useEffect, useRef } from 'react';
 import { METER, roundPlan } from '../../etude/etudePlan';
 import { play, stop, whilePlaying } from '../../playback/player';
 import { usePlayer } from '../../playback/usePlayer';
-import { PassButtons } from '../PassButtons';
-import { setTempoPlayed } from '../tune/tempoPlayed';
+import { PassButtons } from '../pass/PassButtons';
+import { setTempoPlayed } from '../items/tempoPlayed';
 import { GOAL, useFormTempo } from './useForm';
 
 interface FormPlayingProps {

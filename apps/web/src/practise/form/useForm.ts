@@ -5,7 +5,7 @@ import {
   type InstrumentId,
   type Strength,
 } from '@drop-close/core';
-import { useNow } from '../useNow';
+import { useNow } from '../base/useNow';
 import { usePractisedTempo } from '../items/usePractisedTempo';
 import { usePractised } from '../items/usePractice';
 

@@ -10,9 +10,9 @@ import {
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useNow } from '../useNow';
+import { useNow } from '../base/useNow';
 import { usePractised } from '../items/usePractice';
-import { STRENGTH_WORDS } from '../StrengthMark';
+import { STRENGTH_WORDS } from '../base/StrengthMark';
 import { NewForm } from './NewForm';
 import './holes.css';
 

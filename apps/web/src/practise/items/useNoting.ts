@@ -9,10 +9,10 @@ import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { createElement, useEffect } from 'react';
 import { api } from '../../api/client';
-import { GRADE_WORDS } from '../grades';
-import { LOG } from '../logbook/useLog';
-import { capital } from '../capital';
-import { localDay } from '../localDay';
+import { GRADE_WORDS } from '../base/grades';
+import { LOG } from './useLog';
+import { capital } from '../base/capital';
+import { localDay } from '../base/localDay';
 import { hearTaken, keepSending, noteHere } from './sending';
 import { ITEMS, useItemWords } from './usePractice';
 

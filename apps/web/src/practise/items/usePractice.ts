@@ -13,7 +13,7 @@ import {
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { api } from '../../api/client';
-import { useTunes } from '../../book/useTunes';
+import { useTunes } from '../../tunes/useTunes';
 import { useWaiting } from './sending';
 
 export const ITEMS = ['practice items'];

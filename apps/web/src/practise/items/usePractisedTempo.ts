@@ -1,5 +1,5 @@
 import { itemKey, nextTempo, type Grade, type PracticeItem } from '@drop-close/core';
-import { useTempoPlayed } from '../tune/tempoPlayed';
+import { useTempoPlayed } from './tempoPlayed';
 import { usePractised } from './usePractice';
 
 const CLEAN: readonly Grade[] = ['good', 'easy'];

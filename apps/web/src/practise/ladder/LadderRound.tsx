@@ -12,7 +12,7 @@ import { useMemo, useRef, useState, type SyntheticEvent } from 'react';
 import { useAnalysis } from '../../engine/useChorus';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { prettyName } from '../../ui/notation';
-import { GRADE_WORDS } from '../grades';
+import { GRADE_WORDS } from '../base/grades';
 import { useNoting } from '../items/useNoting';
 import { CoveredSlot } from './CoveredSlot';
 import { ladderRows } from './ladderRows';

@@ -13,9 +13,9 @@ import { Alert, DatePicker, Form, Input, InputNumber, Modal, Select } from 'antd
 import dayjs, { type Dayjs } from 'dayjs';
 import { useState } from 'react';
 import { api } from '../../api/client';
-import { GRADE_WORDS } from '../grades';
+import { GRADE_WORDS } from '../base/grades';
 import { noteHere } from '../items/sending';
-import { LOG } from './useLog';
+import { LOG } from '../items/useLog';
 
 interface EntryFormProps {
   /** The one that is corrected; none for a new one. */

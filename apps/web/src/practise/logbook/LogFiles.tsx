@@ -11,7 +11,7 @@ import { Alert, Button, Dropdown, Modal, Upload } from 'antd';
 import { useState } from 'react';
 import { saveFile } from '../../comp/saveFile';
 import { noteHere } from '../items/sending';
-import { localDay } from '../localDay';
+import { localDay } from '../base/localDay';
 import { isThere } from './isThere';
 
 const MOST_BYTES = 10_000_000;

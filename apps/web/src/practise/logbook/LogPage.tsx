@@ -1,14 +1,14 @@
 import type { EntryView } from '@drop-close/core';
 import { Alert, Button, Input, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
-import { localDay } from '../localDay';
-import { useNow } from '../useNow';
+import { localDay } from '../base/localDay';
+import { useNow } from '../base/useNow';
 import { EntryForm } from './EntryForm';
 import { LogCharts } from './LogCharts';
 import { LogFiles } from './LogFiles';
 import { LogTable } from './LogTable';
 import { filterLog, PERIODS } from './filterLog';
-import { useLog } from './useLog';
+import { useLog } from '../items/useLog';
 import './logbook.css';
 
 /** What was done, when, how long and how well: by itself from practice, and by hand. */

@@ -6,8 +6,8 @@ import { useState } from 'react';
 import { api } from '../../api/client';
 import { dayOf } from '../../ui/moments';
 import { prettyName } from '../../ui/notation';
-import { GRADE_WORDS } from '../grades';
-import { LOG } from './useLog';
+import { GRADE_WORDS } from '../base/grades';
+import { LOG } from '../items/useLog';
 
 interface LogTableProps {
   readonly entries: readonly EntryView[];

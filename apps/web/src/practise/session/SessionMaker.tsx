@@ -11,7 +11,7 @@ import { Button, InputNumber, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { ListedTune } from '@drop-close/core';
-import { endOfDay } from '../localDay';
+import { endOfDay } from '../base/localDay';
 import { beginSession, useSession } from './sessionStore';
 import { placeOfStep } from './steps';
 import { useStepWords } from './useStepWords';

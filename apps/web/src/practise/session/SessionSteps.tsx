@@ -10,9 +10,9 @@ import { KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/c
 import { CheckOutlined, ForwardOutlined } from '@ant-design/icons';
 import type { SessionStep } from '@drop-close/core';
 import { Button, Drawer } from 'antd';
-import { RowHandle } from '../../book/TuneRow';
+import { RowHandle } from '../../ui/RowHandle';
 import { spokenDrag } from '../../ui/spokenDrag';
-import { GRADE_WORDS } from '../grades';
+import { GRADE_WORDS } from '../base/grades';
 import { session as actions, useSession } from './sessionStore';
 import { useStepWords } from './useStepWords';
 

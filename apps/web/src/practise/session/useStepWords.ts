@@ -1,6 +1,6 @@
 import type { SessionStep } from '@drop-close/core';
 import { useMemo } from 'react';
-import { useTunes } from '../../book/useTunes';
+import { useTunes } from '../../tunes/useTunes';
 import { useItemWords } from '../items/usePractice';
 import { itemOfStep } from './steps';
 

@@ -4,8 +4,8 @@ import { Button, Dropdown } from 'antd';
 import { Link } from 'react-router';
 import { useNoting } from '../items/useNoting';
 import { useItemWords } from '../items/usePractice';
-import { capital } from '../capital';
-import { startOfDay } from '../localDay';
+import { capital } from '../base/capital';
+import { startOfDay } from '../base/localDay';
 import { placeOfItem } from '../session/steps';
 
 /** How far an item can be put off, in days. */

@@ -1,11 +1,11 @@
 import { lazy, Suspense, useEffect } from 'react';
 import { NavLink, Route, Routes } from 'react-router';
 import { SessionEnd } from '../session/SessionEnd';
-import { WaitingNote } from './WaitingNote';
+import { WaitingNote } from '../items/WaitingNote';
 import { Today } from './Today';
-import '../practise.css';
+import '../base/practise.css';
 
-const ItemsPage = lazy(() => import('../items/ItemsPage'));
+const ItemsPage = lazy(() => import('../all/ItemsPage'));
 const LogPage = lazy(() => import('../logbook/LogPage'));
 const FormPage = lazy(() => import('../form/FormPage'));
 const HolesPage = lazy(() => import('../holes/HolesPage'));

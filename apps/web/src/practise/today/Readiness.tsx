@@ -1,8 +1,8 @@
 import { LAYERS, readiness, type Known, type ListedTune, type SetView } from '@drop-close/core';
 import dayjs from 'dayjs';
 import { Link } from 'react-router';
-import { localDay } from '../localDay';
-import { useNow } from '../useNow';
+import { localDay } from '../base/localDay';
+import { useNow } from '../base/useNow';
 
 interface ReadinessProps {
   readonly known: readonly Known[];

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { api } from '../../api/client';
 import { dayAndTime } from '../../ui/moments';
-import { useNow } from '../useNow';
+import { useNow } from '../base/useNow';
 import { resumeSession, useSession } from '../session/sessionStore';
 
 const KEY = ['practice sessions'];

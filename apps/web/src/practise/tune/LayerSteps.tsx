@@ -1,7 +1,7 @@
 import { itemKey, strengthOf, type LayerId, type LayerItem, type Strength } from '@drop-close/core';
 import { usePractised } from '../items/usePractice';
-import { useNow } from '../useNow';
-import { StrengthMark } from '../StrengthMark';
+import { useNow } from '../base/useNow';
+import { StrengthMark } from '../base/StrengthMark';
 
 interface LayerStepsProps {
   readonly layers: readonly LayerId[];

@@ -1,7 +1,7 @@
 import type { LayerItem } from '@drop-close/core';
 import { useHeading } from '../../place/heading';
 import { useOwnMusic } from '../../playback/ownMusic';
-import { PassButtons } from '../PassButtons';
+import { PassButtons } from '../pass/PassButtons';
 import { useLayerTempo } from './useLayerMusic';
 
 /** The passes of a layer, up to the tempo of the tune. */

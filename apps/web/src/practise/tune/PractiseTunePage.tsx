@@ -1,10 +1,11 @@
 import { Link, useLocation, useSearchParams } from 'react-router';
 import { lazy, Suspense } from 'react';
 import { useChorus, useChorusStore } from '../../engine/useChorus';
+import { useAwake } from '../../stand/useAwake';
 import { SessionEnd } from '../session/SessionEnd';
-import { WaitingNote } from '../today/WaitingNote';
+import { WaitingNote } from '../items/WaitingNote';
 import { LayersDesk } from './LayersDesk';
-import '../practise.css';
+import '../base/practise.css';
 import './tune.css';
 
 const Ladder = lazy(() => import('../ladder/Ladder'));
@@ -18,6 +19,7 @@ const PARTS = [
 
 /** One tune practised: its layers with the band, its chart by heart, drills made from it. */
 export default function PractiseTunePage() {
+  useAwake();
   const chorus = useChorus();
   const failure = useChorusStore((state) => state.failure);
   const [parameters] = useSearchParams();

@@ -10,7 +10,7 @@ import { play, whilePlaying } from '../../playback/player';
 import { startOf } from '../../playback/useBand';
 import { useHeading } from '../../place/heading';
 import { usePractisedTempo } from '../items/usePractisedTempo';
-import { setTempoPlayed } from './tempoPlayed';
+import { setTempoPlayed } from '../items/tempoPlayed';
 import type { LayerContent } from './useLayer';
 
 /** What is new begins at this share of the tempo of the tune. */

@@ -1,6 +1,6 @@
 import { Alert } from 'antd';
 import { useServer } from '../../api/client';
-import { useWaiting } from '../items/sending';
+import { useWaiting } from './sending';
 
 /** What was practised is in this browser alone until the server has it. */
 export function WaitingNote() {

@@ -10,13 +10,14 @@ import { Button, DatePicker, Input } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { capital } from '../capital';
-import { startOfDay } from '../localDay';
+import { capital } from '../base/capital';
+import { startOfDay } from '../base/localDay';
 import { placeOfItem } from '../session/steps';
-import { StrengthMark } from '../StrengthMark';
-import { useNow } from '../useNow';
-import { useNoting } from './useNoting';
-import { useItemWords, usePractised } from './usePractice';
+import { StrengthMark } from '../base/StrengthMark';
+import { useNow } from '../base/useNow';
+import { ItemHistory } from './ItemHistory';
+import { useNoting } from '../items/useNoting';
+import { useItemWords, usePractised } from '../items/usePractice';
 import './items.css';
 
 /** So many rows at first; more when they are asked for. */
@@ -122,7 +123,7 @@ function ItemRow({ known: { item, schedule }, words }: { known: Known; words: st
         <span className="quiet">{daysInWords(days)}</span>
       </td>
       <td className="items-wide">
-        {schedule.reviews === 1 ? 'once' : `${schedule.reviews} times`}
+        <ItemHistory item={item} words={words} reviews={schedule.reviews} />
         {schedule.lapses > 0 && <span className="quiet">, missed {schedule.lapses}</span>}
       </td>
       <td className="items-wide">{schedule.tempo}</td>

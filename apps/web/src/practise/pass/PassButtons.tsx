@@ -9,11 +9,11 @@ import {
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { tinykeys } from 'tinykeys';
-import { isTaken } from '../ui/isTaken';
-import { GradeButtons } from './GradeButtons';
-import { GRADE_WORDS } from './grades';
-import { useNoting } from './items/useNoting';
-import { useSession } from './session/sessionStore';
+import { isTaken } from '../../ui/isTaken';
+import { GradeButtons } from '../base/GradeButtons';
+import { GRADE_WORDS } from '../base/grades';
+import { useNoting } from '../items/useNoting';
+import { useSession } from '../session/sessionStore';
 
 interface PassButtonsProps {
   readonly item: PracticeItem;
