@@ -531,7 +531,13 @@ export {
   type Question,
 } from './practice/drills/types';
 export { gradeOf, nextTempo, type Measured } from './practice/schedule/grades';
-export { A_DAY, dueByDay, knownAt, scheduleOf, scheduleSince } from './practice/schedule/scheduleOf';
+export {
+  A_DAY,
+  dueByDay,
+  knownAt,
+  scheduleOf,
+  scheduleSince,
+} from './practice/schedule/scheduleOf';
 export {
   GRADES,
   type Grade,
