@@ -10,6 +10,7 @@ async function screens(page: Page): Promise<readonly (readonly [string, string])
   }[];
   const tune = `/tune/${tunes.find(({ title }) => title === 'Loose Gangway')!.id}/practise`;
   return [
+    ['/book', '.book-table'],
     ['/practise', '.due-row'],
     ['/practise/logbook', '.log-table'],
     ['/practise/holes', '.hole'],

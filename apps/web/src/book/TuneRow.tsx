@@ -31,7 +31,7 @@ export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps })
         )}
         {/* Where there is no room for columns of their own. */}
         <span className="book-under quiet">
-          {tune.formName || `${tune.form} ${bars}`.trim()}, {tune.feel} {tune.meter}
+          {tune.formName || `${tune.form} ${bars}`.trim()}, {tune.feel} {tune.meter}, {tune.tempo}
         </span>
       </th>
       <td className="book-wide">
@@ -46,7 +46,7 @@ export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps })
       <td className="book-wide">
         {tune.feel} <span className="quiet">{tune.meter}</span>
       </td>
-      <td className="book-tempo">{tune.tempo}</td>
+      <td className="book-tempo book-wide">{tune.tempo}</td>
       <td>
         <KnownCell tuneId={tune.id} />
       </td>

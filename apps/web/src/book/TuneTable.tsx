@@ -121,7 +121,9 @@ function Table({ children, count }: { children: ReactNode; count?: number }) {
           <th scope="col" className="book-wide">
             Feel
           </th>
-          <th scope="col">Tempo</th>
+          <th scope="col" className="book-wide">
+            Tempo
+          </th>
           <th scope="col" className="book-knowns">
             Known
           </th>
