@@ -1,4 +1,15 @@
-import { A_DAY, dayNumber, itemOf, type EntryView, type PracticeItemView } from '@drop-close/core';
+import {
+  A_DAY,
+  dayNumber,
+  formPath,
+  formRequest,
+  itemKey,
+  itemOf,
+  makeEtude,
+  rooms,
+  type EntryView,
+  type PracticeItemView,
+} from '@drop-close/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { resolve } from 'node:path';
 import type supertest from 'supertest';
@@ -65,6 +76,23 @@ describe('the logbook of the demo', () => {
     );
     expect(keys).not.toContain('Gb B E');
   });
+});
+
+it('practises no form that cannot be held', async () => {
+  const log = await readDemoLog(DEMO, today());
+  const names = [...new Set(log.flatMap(({ item }) => item ?? []))];
+  const forms = names.flatMap((name) => {
+    const read = itemOf(name);
+    return read.ok && read.value.kind === 'form' ? [read.value] : [];
+  });
+  expect(forms.length).toBeGreaterThan(40);
+  for (const form of forms) {
+    const made = makeEtude(formRequest(form, { room: rooms.alone, fretted: 'guitar' }));
+    expect([itemKey(form), made.ok && formPath(form, made.value).length]).toEqual([
+      itemKey(form),
+      3,
+    ]);
+  }
 });
 
 it('finds the next Friday that leaves some days to practise', () => {

@@ -54,6 +54,12 @@ function Form({ item }: { item: FormItem }) {
       </h2>
       {!made && <p className="quiet">Finding the grips…</p>}
       {made?.problem !== undefined && <p className="fault">{made.problem}</p>}
+      {made?.etude && !path.length && (
+        <p className="fault">
+          This family has no such inversion there.{' '}
+          <Link to="/practise/holes">Choose another form from the map.</Link>
+        </p>
+      )}
       {path.length > 0 && <FormGrips item={item} path={path} />}
       {path.length > 0 && <FormPlaying item={item} request={request} path={path} />}
       <CareNote about="hands" />

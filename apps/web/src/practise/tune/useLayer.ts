@@ -2,6 +2,7 @@ import {
   isLineLayer,
   LAYER_RANGES,
   layerLine,
+  rooms,
   type Change,
   type LayerId,
   type LayerNote,
@@ -56,8 +57,10 @@ function useShells(chorus: VoicedChorus, wanted: boolean): VoicedChorus | undefi
   const [answer, setAnswer] = useState<{ of: VoicedChorus; shells: VoicedChorus }>();
   useEffect(() => {
     if (!wanted) return;
+    // With their roots, whoever else plays: that is what is practised.
     const own = {
       ...setup,
+      room: rooms.alone,
       families: ['shell' as const],
       locks: { ...setup.locks, [setup.instrument]: [] },
     };

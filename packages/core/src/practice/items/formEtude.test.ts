@@ -1,4 +1,7 @@
+import { FAMILY_IDS, type FamilyId } from '../../voicing/base/types';
+import { inversionOf } from '../../voicing/base/stacks';
 import { rooms } from '../../voicing/data';
+import { familyOf } from '../../voicing/families';
 import { makeEtude } from '../etude';
 import { formPath, formRequest } from './formEtude';
 import { KEY_GROUPS, type FormItem } from './items';
@@ -40,5 +43,37 @@ describe('the chords of a form', () => {
     const path = pathOf(form);
     expect(path.map(({ notes }) => notes[0]?.degree)).toEqual(['b3', 'b3', 'b3']);
     expect(path.flatMap(({ notes }) => notes.map(({ hand }) => hand))).not.toContain('right');
+  });
+});
+
+describe('a form of any family, quality and place', () => {
+  /** So many voicings were looked at. */
+  const HELD = 5955;
+  const HANDS = ['left', 'right', 'left right'];
+  const placesOf = (family: FamilyId, onStrings: boolean): readonly string[] =>
+    onStrings ? (familyOf(family).strings ?? ['4321', '5432', '6543']) : HANDS;
+  it('stands on the tone of its inversion and lies where it says, or there is none', () => {
+    let held = 0;
+    for (const family of FAMILY_IDS) {
+      for (const where of [...placesOf(family, true), ...placesOf(family, false)]) {
+        for (const quality of ['maj7', '7', 'm7b5'] as const) {
+          const form = item({ family, quality, where });
+          const made = makeEtude(formRequest(form, { room: rooms.alone, fretted: 'guitar' }));
+          if (!made.ok) continue;
+          for (const inversion of [0, 1, 2, 3] as const) {
+            for (const keys of KEY_GROUPS) {
+              for (const { notes } of formPath({ ...form, inversion, keys }, made.value)) {
+                expect(inversionOf(notes[0]!.degree)).toBe(inversion);
+                for (const { string, hand } of notes) {
+                  expect(where).toContain(String(string ?? hand));
+                }
+                held += 1;
+              }
+            }
+          }
+        }
+      }
+    }
+    expect(held).toBe(HELD);
   });
 });

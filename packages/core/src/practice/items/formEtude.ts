@@ -1,7 +1,8 @@
 import { inversionOf } from '../../voicing/base/stacks';
 import type { InstrumentId } from '../../voicing/base/instruments';
 import type { Room, Voicing } from '../../voicing/base/types';
-import type { Etude, EtudeRequest, Round } from '../types';
+import { handsOf } from '../rounds/lanes';
+import type { Etude, EtudeRequest } from '../types';
 import { KEY_GROUPS, type FormItem } from './items';
 
 /** On strings, or in hands. */
@@ -22,16 +23,20 @@ export function formRequest(
 }
 
 /**
- * The chords of a form in its group of keys, of its inversion and where it lies; of the round that comes nearest where the
- * étude has none just so.
+ * The chords of a form in its group of keys, of its inversion and where it lies.
+ * @returns none where the étude has no such round: not every family stands on every tone, or lies everywhere
  */
 export function formPath(item: FormItem, { rounds }: Pick<Etude, 'rounds'>): readonly Voicing[] {
-  const lies = ({ strings, hands }: Round): boolean =>
-    strings.includes(item.where) || hands === item.where;
-  const stands = ({ bottom }: Round): boolean => inversionOf(bottom) === item.inversion;
-  const round =
-    rounds.find((each) => stands(each) && lies(each)) ?? rounds.find(stands) ?? rounds[0];
   const keys = item.keys.split(' ').length;
   const first = KEY_GROUPS.indexOf(item.keys) * keys;
-  return round?.path.slice(first, first + keys) ?? [];
+  // A round may change strings or hands on its way; what counts is where it lies in these keys.
+  const isIt = (voicing: Voicing): boolean =>
+    liesAt(voicing, item.where) && inversionOf(voicing.notes[0]!.degree) === item.inversion;
+  const paths = rounds.map(({ path }) => path.slice(first, first + keys));
+  return paths.find((path) => path.every(isIt)) ?? [];
 }
+
+const liesAt = (voicing: Voicing, where: string): boolean =>
+  isOnStrings({ where })
+    ? voicing.notes.every(({ string }) => where.includes(String(string)))
+    : handsOf(voicing) === where;
