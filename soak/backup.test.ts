@@ -22,6 +22,9 @@ async function wholeBook(at: House): Promise<Record<string, string>> {
     (book[path] = await (await at.get(path)).text());
   const tunes = JSON.parse(await read('/tunes')) as { id: string }[];
   for (const path of ['/sets', '/licks', '/profile', '/trash']) await read(path);
+  for (const path of ['/practice/log', '/practice/sessions']) await read(path);
+  const items = JSON.parse(await read('/practice/items')) as { item: string }[];
+  for (const { item } of items) await read(`/practice/notes?item=${encodeURIComponent(item)}`);
   for (const { id } of tunes) {
     await read(`/tunes/${id}`);
     await read(`/tunes/${id}/solos`);
