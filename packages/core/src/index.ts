@@ -530,6 +530,17 @@ export {
   type DrillMaterial,
   type Question,
 } from './practice/drills/types';
+export { askedOf } from './band/asked';
+export {
+  isClean,
+  judgePass,
+  passInWords,
+  passMeasured,
+  type PassJudgement,
+  type PassNote,
+  type PassRules,
+} from './practice/passes/judgePass';
+export { SCRIPTED_HANDS, scriptedPass, type ScriptedHand } from './practice/passes/scripted';
 export { gradeOf, nextTempo, type Measured } from './practice/schedule/grades';
 export {
   A_DAY,

@@ -1,5 +1,5 @@
-import type { BandPlan } from '@drop-close/core';
-import { passOf, sameAgain, semitonesAt, tempoAt } from './passes';
+import { transposedPlan, type BandPlan } from '@drop-close/core';
+import { sameAgain, semitonesAt, tempoAt } from './passes';
 
 const plan: BandPlan = {
   notes: [
@@ -28,7 +28,7 @@ describe('passes through a loop', () => {
     expect(semitonesAt(fourths, 12)).toBe(0);
   });
   it('move comp and bass, fold the bass back on its instrument, and leave the drums', () => {
-    const down = passOf(plan, 120, { ...sameAgain, halfSteps: -1 }, 1).plan;
+    const down = transposedPlan(plan, semitonesAt({ ...sameAgain, halfSteps: -1 }, 1));
     expect(down.notes.map(({ midi }) => midi)).toEqual([59, 39, 51]);
   });
 });

@@ -1,5 +1,4 @@
-import { FASTEST, transposedPlan, type BandPlan } from '@drop-close/core';
-import type { Pass } from './scheduler';
+import { FASTEST } from '@drop-close/core';
 
 /** How each time round differs from the one before. */
 export interface Passes {
@@ -19,12 +18,9 @@ export function semitonesAt({ halfSteps }: Passes, count: number): number {
   return up > 6 ? up - 12 : up;
 }
 
-/** The tempo of a pass; a tempo that is above the limit already stays what it is. */
+/**
+ * The tempo of a pass; a tempo that is above the limit already stays what it is.
+ * @param count times round since that tempo was set
+ */
 export const tempoAt = ({ faster, upTo }: Passes, tempo: number, count: number): number =>
   faster > 0 ? Math.max(tempo, Math.min(upTo, tempo + faster * count)) : tempo;
-
-/** The so manieth time round, from 0. */
-export const passOf = (plan: BandPlan, tempo: number, passes: Passes, count: number): Pass => ({
-  plan: transposedPlan(plan, semitonesAt(passes, count)),
-  tempo: tempoAt(passes, tempo, count),
-});

@@ -8,7 +8,7 @@ import {
   type Meter,
   type PlannedNote,
 } from '@drop-close/core';
-import { passOf, semitonesAt } from './passes';
+import { semitonesAt, tempoAt } from './passes';
 import { HORIZON, Scheduler, withLeadIn, type Pass } from './scheduler';
 import type { Synth } from './synth';
 import { loudnessOf, usePlayer, type Playing } from './usePlayer';
@@ -40,6 +40,8 @@ interface Session {
   /** As it is the first time round. */
   plan: BandPlan;
   tempo: number;
+  /** Which time round the tempo was set in: what grows from time to time grows from there. */
+  tempoSince: number;
 }
 
 /** The synthesiser comes with the first sound, not with the page. */
@@ -91,7 +93,7 @@ function start(
     scheduler.tick(now);
   };
   usePlayer.setState({ from, pass: { count: 0, tempo, semitones: 0 } });
-  session = { scheduler, synth, plan, tempo, timer: setInterval(onTick, TICK_MS) };
+  session = { scheduler, synth, plan, tempo, tempoSince: 0, timer: setInterval(onTick, TICK_MS) };
   onTick();
 }
 
@@ -113,7 +115,11 @@ const soundNote =
 function nextPass(count: number): Pass | undefined {
   if (!session) return undefined;
   const { passes } = usePlayer.getState();
-  const pass = passOf(session.plan, session.tempo, passes, count);
+  const { plan, tempo, tempoSince } = session;
+  const pass = {
+    plan: transposedPlan(plan, semitonesAt(passes, count)),
+    tempo: tempoAt(passes, tempo, count - tempoSince),
+  };
   usePlayer.setState({
     pass: { count, tempo: pass.tempo, semitones: semitonesAt(passes, count) },
   });
@@ -146,9 +152,11 @@ export function stop(): void {
 export const whilePlaying = {
   tempo: (tempo: number): void => {
     if (!session || session.tempo === tempo) return;
+    const { pass } = usePlayer.getState();
     session.tempo = tempo;
+    session.tempoSince = pass.count;
     session.scheduler.setTempo(tempo, session.synth.context.currentTime);
-    usePlayer.setState({ pass: { count: 0, tempo, semitones: 0 } });
+    usePlayer.setState({ pass: { ...pass, tempo } });
   },
   plan: (plan: BandPlan): void => {
     if (!session) return;
@@ -178,6 +186,9 @@ export const positionNow = (): number | undefined =>
 /** The same counted on from one time round to the next. */
 export const elapsedNow = (): number | undefined =>
   momentNow((scheduler, heard) => scheduler.elapsed(heard));
+
+/** What is played, as it is the first time round. */
+export const planNow = (): BandPlan | undefined => session?.plan;
 
 function momentNow(of: (scheduler: Scheduler, heard: number) => number): number | undefined {
   if (!session) return undefined;

@@ -61,6 +61,7 @@ export function FormPlaying({ item, request, path }: FormPlayingProps) {
       </p>
       <PassButtons
         item={item}
+        part="comp"
         tempo={tempo}
         goal={GOAL}
         onTempo={setTempo}

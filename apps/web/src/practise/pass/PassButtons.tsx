@@ -1,9 +1,15 @@
 import {
   GRADES,
+  gradeOf,
+  isClean,
   itemKey,
   nextTempo,
+  passInWords,
+  passMeasured,
   stepNow,
   type Grade,
+  type Part,
+  type PassJudgement,
   type PracticeItem,
 } from '@drop-close/core';
 import { Button } from 'antd';
@@ -12,44 +18,63 @@ import { tinykeys } from 'tinykeys';
 import { isTaken } from '../../ui/isTaken';
 import { GradeButtons } from '../base/GradeButtons';
 import { GRADE_WORDS } from '../base/grades';
+import { setMeasured, useMeasuredGrade } from '../items/measured';
 import { useNoting } from '../items/useNoting';
+import { EarTool } from '../listening/EarTool';
+import { useListening } from '../listening/useListening';
 import { useSession } from '../session/sessionStore';
 
 interface PassButtonsProps {
   readonly item: PracticeItem;
+  /** What of the band the player plays along; nothing where nothing is played. */
+  readonly part?: Part;
   /** In quarter notes a minute: now, and what it is to be. */
   readonly tempo: number;
   readonly goal: number;
   readonly onTempo: (tempo: number) => void;
   /** Where nothing else has the space bar. */
   readonly onSpace?: () => void;
+  /** A time round was judged. */
+  readonly onJudged?: (judged: PassJudgement) => void;
 }
 
 /** Nobody practises one thing longer without a rest, in seconds. */
 const LONGEST = 3600;
 
-/** After a pass: clean or not, which moves the tempo; at the end: how it went, which says when it comes back. */
-export function PassButtons({ item, tempo, goal, onTempo, onSpace }: PassButtonsProps) {
+/**
+ * After a pass: clean or not, heard or said, which moves the tempo; at the end: how it went, measured or said, which says
+ * when it comes back.
+ */
+export function PassButtons(props: PassButtonsProps) {
+  const { item, part, tempo, goal, onTempo, onSpace, onJudged } = props;
   const key = itemKey(item);
   const noting = useNoting();
   const since = useRef(0);
   const [said, setSaid] = useState<{ readonly of: string; readonly words: string }>();
   const inSession = useSession(({ session }) => !!session && stepNow(session)?.item === key);
+  const measured = useMeasuredGrade(item);
   const say = (words: string): void => {
     setSaid({ of: key, words });
   };
   useEffect(() => {
     since.current = Date.now();
   }, [key]);
-  const pass = (clean: boolean): void => {
+  const pass = (clean: boolean, heard?: string): void => {
     const next = nextTempo(tempo, clean, goal);
     onTempo(next);
-    say(next === tempo ? `It stays at ${tempo}: that is the goal.` : `Now at ${next}.`);
+    const so = next === tempo ? `It stays at ${tempo}: that is the goal.` : `Now at ${next}.`;
+    say(heard === undefined ? so : `${heard}. ${so}`);
   };
+  useListening(part, (judged) => {
+    setMeasured(item, gradeOf(passMeasured(judged)));
+    pass(isClean(judged), passInWords(judged));
+    onJudged?.(judged);
+  });
   const grade = (how: Grade): void => {
     if (inSession) return;
     const seconds = Math.min(LONGEST, (Date.now() - since.current) / 1000);
     since.current = Date.now();
+    setMeasured(item, undefined);
     void noting.practised({ item, grade: how, seconds, tempo });
     say(`Noted: ${GRADE_WORDS[how].toLowerCase()}, at ${tempo}.`);
   };
@@ -59,6 +84,7 @@ export function PassButtons({ item, tempo, goal, onTempo, onSpace }: PassButtons
       <span>
         At <b>{tempo}</b> <span className="quiet">of {goal}</span>
       </span>
+      {part && <EarTool />}
       <span role="group" aria-label="How was this pass?" className="pass-group">
         <Button
           title="Y"
@@ -81,8 +107,10 @@ export function PassButtons({ item, tempo, goal, onTempo, onSpace }: PassButtons
         <span className="quiet">At the end, say above how it went.</span>
       ) : (
         <span className="pass-group">
-          <span className="quiet">How did it go?</span>
-          <GradeButtons keyed onGrade={grade} />
+          <span className="quiet">
+            {measured ? `Measured: ${GRADE_WORDS[measured].toLowerCase()}` : 'How did it go?'}
+          </span>
+          <GradeButtons keyed {...(measured && { usual: measured })} onGrade={grade} />
         </span>
       )}
       <span role="status" className="pass-said">

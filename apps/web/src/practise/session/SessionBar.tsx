@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { CareNote } from '../../care/CareNote';
 import { GradeButtons } from '../base/GradeButtons';
 import { useNoting } from '../items/useNoting';
+import { setMeasured, useMeasuredGrade } from '../items/measured';
 import { tempoPlayed } from '../items/tempoPlayed';
 import { SessionSteps } from './SessionSteps';
 import { hearOtherTabs, session as actions, useSession } from './sessionStore';
@@ -85,9 +86,11 @@ function StepEnd({ step }: { step: SessionStep }) {
   const noting = useNoting();
   const words = useStepWords();
   const item = itemOfStep(step);
+  const measured = useMeasuredGrade(item);
   const finish = (grade: Grade): void => {
     if (item) {
       const tempo = tempoPlayed(item);
+      setMeasured(item, undefined);
       void noting.practised({
         ...{ item, grade, seconds: step.seconds },
         ...(tempo !== undefined && { tempo }),
@@ -108,5 +111,5 @@ function StepEnd({ step }: { step: SessionStep }) {
       </Button>
     );
   }
-  return <GradeButtons usual="good" onGrade={finish} />;
+  return <GradeButtons usual={measured ?? 'good'} onGrade={finish} />;
 }

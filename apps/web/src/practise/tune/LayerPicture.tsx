@@ -18,6 +18,8 @@ interface LayerPictureProps {
   readonly chorus: VoicedChorus;
   readonly layer: LayerId;
   readonly content: LayerContent | undefined;
+  /** Notes of its line that were missed the last time round, as positions. */
+  readonly missed: ReadonlySet<number>;
 }
 
 /** Where so many bars are not to be read side by side, in pixels. */
@@ -25,7 +27,7 @@ const NARROW = 560;
 const [NEAR, USUAL] = [zooms[0]!, zooms[1]!];
 
 /** A layer as it is read: numbers and a line over the bars, or the voices of every chord as threads. */
-export function LayerPicture({ chorus, layer, content }: LayerPictureProps) {
+export function LayerPicture({ chorus, layer, content, missed }: LayerPictureProps) {
   const { setup } = useTune();
   const { index, select } = useSelection();
   const sounding = useSoundingChord();
@@ -69,6 +71,7 @@ export function LayerPicture({ chorus, layer, content }: LayerPictureProps) {
             numeralOf={numeralOf}
             large={layer === 'numbers'}
             sounding={sounding}
+            missed={missed}
             onSelect={select}
           />
         ) : (

@@ -1,5 +1,5 @@
 import { LAYERS, type LayerId, type LayerItem } from '@drop-close/core';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { VoicedChorus } from '../../engine/protocol';
 import { usePlayer } from '../../playback/usePlayer';
@@ -7,13 +7,20 @@ import { CompLayer } from './CompLayer';
 import { LayerBar } from './LayerBar';
 import { LayerPicture } from './LayerPicture';
 import { LayerSteps } from './LayerSteps';
+import { missedNotes } from './lineLayout';
 import { PassTools } from './PassTools';
 import { sectionsOf } from './sections';
-import { useLayer } from './useLayer';
+import { useLayer, type LayerContent } from './useLayer';
 import { useLayerMusic } from './useLayerMusic';
 
 /** Layers that are practised with the band; the chart by heart has a ladder of its own. */
 const WITH_BAND = LAYERS.filter((layer) => layer !== 'memory');
+
+interface Missed {
+  readonly of: LayerContent | undefined;
+  readonly notes: ReadonlySet<number>;
+}
+const NONE_MISSED: ReadonlySet<number> = new Set();
 
 /** One layer after the other: seen, heard and played along with, slow to fast, through the keys. */
 export function LayersDesk({ chorus }: { chorus: VoicedChorus }) {
@@ -28,6 +35,7 @@ export function LayersDesk({ chorus }: { chorus: VoicedChorus }) {
   };
   const content = useLayer(chorus, layer);
   useLayerMusic(chorus, item, content);
+  const [missed, setMissed] = useState<Missed>();
   const { fromBar, toBar } = section ?? {};
   useEffect(() => {
     const stretch = fromBar === undefined || toBar === undefined ? undefined : { fromBar, toBar };
@@ -60,9 +68,20 @@ export function LayersDesk({ chorus }: { chorus: VoicedChorus }) {
         {layer === 'comp' ? (
           <CompLayer />
         ) : (
-          <LayerPicture chorus={chorus} layer={layer} content={content} />
+          <LayerPicture
+            chorus={chorus}
+            layer={layer}
+            content={content}
+            missed={missed && missed.of === content ? missed.notes : NONE_MISSED}
+          />
         )}
-        <PassTools item={item} />
+        <PassTools
+          item={item}
+          onJudged={({ missing }) => {
+            const { from } = usePlayer.getState();
+            setMissed({ of: content, notes: missedNotes(content?.line ?? [], missing, from) });
+          }}
+        />
       </div>
     </div>
   );

@@ -22,12 +22,15 @@ interface LineSystemProps {
   /** The numbers themselves are what is practised. */
   readonly large: boolean;
   readonly sounding: number | undefined;
+  /** Notes that were not played the last time round, as positions in the line. */
+  readonly missed: ReadonlySet<number>;
   readonly onSelect: (event: number) => void;
 }
 
 /** Some bars of a line: numbers and symbols over it, each note at its pitch with its name and degree. */
 export function LineSystem(props: LineSystemProps) {
-  const { system, scale, width, timeline, line, numeralOf, large, sounding, onSelect } = props;
+  const { system, scale, width, timeline, line, numeralOf, large, sounding, missed, onSelect } =
+    props;
   const heads = lineHeads(line, system, timeline, scale);
   const [first] = system.bars;
   const last = system.bars.at(-1);
@@ -86,7 +89,12 @@ export function LineSystem(props: LineSystemProps) {
           )}
           <LineThread heads={heads} />
           {heads.map((head) => (
-            <Head key={head.at} head={head} few={heads.length <= FEW * system.bars.length} />
+            <Head
+              key={head.at}
+              head={head}
+              few={heads.length <= FEW * system.bars.length}
+              isMissed={missed.has(head.at)}
+            />
           ))}
         </svg>
       )}
@@ -106,8 +114,16 @@ const LineThread = ({ heads }: { heads: readonly LineHead[] }) => (
   />
 );
 
-/** A note, lit while it sounds. */
-function Head({ head, few }: { head: LineHead; few: boolean }) {
+interface HeadProps {
+  readonly head: LineHead;
+  readonly few: boolean;
+  readonly isMissed: boolean;
+}
+
+const CROSS = 5;
+
+/** A note, lit while it sounds, crossed where it was missed. */
+function Head({ head, few, isMissed }: HeadProps) {
   const { note, x, y } = head;
   const lit = usePlayer(({ playing, position, from }) => {
     if (playing !== 'layer' || position === undefined) return false;
@@ -117,6 +133,14 @@ function Head({ head, few }: { head: LineHead; few: boolean }) {
   return (
     <g className={lit ? 'line-head lit' : 'line-head'}>
       <circle cx={x} cy={y} r={lit ? 5.5 : 3.6} />
+      {isMissed && (
+        <path
+          className="line-missed"
+          d={`M${x - CROSS},${y - CROSS} l${2 * CROSS},${2 * CROSS} m0,${-2 * CROSS} l${-2 * CROSS},${2 * CROSS}`}
+        >
+          <title>Missed the last time round</title>
+        </path>
+      )}
       <text className="line-note" x={x} y={y - 8}>
         {prettyNote(note.note)}
       </text>

@@ -1,4 +1,10 @@
-import { inQuarters, quartersInBar, type LayerNote, type Timeline } from '@drop-close/core';
+import {
+  inQuarters,
+  quartersInBar,
+  type LayerNote,
+  type PassNote,
+  type Timeline,
+} from '@drop-close/core';
 import type { PitchScale } from '../../ui/pitchScale';
 import type { BarColumn, Point, SystemLayout } from '../../voice/threads/threadLayout';
 
@@ -62,3 +68,23 @@ const NEARLY = 1e-6;
 
 const xIn = ({ x, width }: BarColumn, share: number): number =>
   x + INSET + share * (width - INSET - 4);
+
+/** As far as swing moves a note, and no farther, in quarters. */
+const SWUNG = 0.3;
+
+/**
+ * Which notes of a line were missed in a time round, as positions in the line.
+ * @param missing times in quarters from where the round begins
+ * @param from where that is in the chorus, in quarters
+ */
+export const missedNotes = (
+  line: readonly LayerNote[],
+  missing: readonly PassNote[],
+  from: number,
+): ReadonlySet<number> =>
+  new Set(
+    missing.flatMap(({ at }) => {
+      const found = line.findIndex((note) => Math.abs(inQuarters(note.at) - from - at) < SWUNG);
+      return found < 0 ? [] : found;
+    }),
+  );

@@ -8,6 +8,8 @@ export interface Measured {
   readonly slowness?: number;
   /** Half steps played over the least possible; 1 is the nearest way. */
   readonly detour?: number;
+  /** How much the time of what was played varied, over what is usual. */
+  readonly looseness?: number;
 }
 
 /** Below it, it was not known. */
@@ -16,17 +18,19 @@ const KNOWN = 0.8;
 const CLEAN = 0.95;
 const SLOW = 2;
 const FAR = 1.5;
+const LOOSE = 2;
 
 /**
  * The grade a measurement stands for: `again` with less than four in five right; `hard` where it was not clean, took
- * twice the usual time or went half as far again; `easy` with all right, at once and the nearest way; else `good`.
+ * twice the usual time, went half as far again or was twice as loose as usual; `easy` with all right, at once, the nearest
+ * way and in time; else `good`.
  * Source: our own rule, told in docs/practice.md.
  * @example gradeOf({ right: 1 }) // 'easy'
  */
-export function gradeOf({ right, slowness = 1, detour = 1 }: Measured): Grade {
+export function gradeOf({ right, slowness = 1, detour = 1, looseness = 1 }: Measured): Grade {
   if (right < KNOWN) return 'again';
-  if (right < CLEAN || slowness > SLOW || detour > FAR) return 'hard';
-  return right === 1 && slowness <= 1 && detour <= 1 ? 'easy' : 'good';
+  if (right < CLEAN || slowness > SLOW || detour > FAR || looseness > LOOSE) return 'hard';
+  return right === 1 && slowness <= 1 && detour <= 1 && looseness <= 1 ? 'easy' : 'good';
 }
 
 const SLOWEST = 30;
