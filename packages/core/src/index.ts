@@ -520,7 +520,15 @@ export { rootLine } from './practice/layers/roots';
 export type { LayerNote, LineRange, Pace } from './practice/layers/types';
 export { coverChart, nextRung, RUNGS, type Covered, type Rung } from './practice/ladder/cover';
 export { drill, judge } from './practice/drills/drill';
-export { DRILL_LAYERS, ENOUGH_ANSWERS, measureOf, type Answered } from './practice/drills/measure';
+export {
+  DRILL_LAYERS,
+  ENOUGH_ANSWERS,
+  measureOf,
+  measurePhrases,
+  type Answered,
+} from './practice/drills/measure';
+export { phrases, type Phrase } from './practice/drills/phrases';
+export { FORM_DRILLS, formMaterial } from './practice/drills/formMaterial';
 export { gripOptions } from './practice/drills/options';
 export { sameChord } from './practice/drills/questions';
 export {

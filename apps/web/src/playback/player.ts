@@ -6,6 +6,7 @@ import {
   type Feel,
   type InstrumentId,
   type Meter,
+  type Part,
   type PlannedNote,
 } from '@drop-close/core';
 import { semitonesAt, tempoAt } from './passes';
@@ -28,6 +29,10 @@ export interface PlayRequest {
   /** For the count-in. Default swing. */
   readonly feel?: Feel;
   readonly instrument: InstrumentId;
+  /** A part that is left to whoever plays along. */
+  readonly silent?: Part | undefined;
+  /** It does not come round, whatever is looped. Default false. */
+  readonly once?: boolean;
 }
 
 let loading: Promise<Synth> | undefined;
@@ -42,6 +47,7 @@ interface Session {
   tempo: number;
   /** Which time round the tempo was set in: what grows from time to time grows from there. */
   tempoSince: number;
+  silent: Part | undefined;
 }
 
 /** The synthesiser comes with the first sound, not with the page. */
@@ -72,7 +78,7 @@ export async function play(request: PlayRequest): Promise<void> {
 
 function start(
   synth: Synth,
-  { what, plan, from = 0, tempo, meter, feel = 'swing', instrument }: PlayRequest,
+  { what, plan, from = 0, tempo, meter, feel = 'swing', instrument, silent, once }: PlayRequest,
 ): void {
   const listening = usePlayer.getState();
   synth.open();
@@ -83,7 +89,7 @@ function start(
   const clicks = isRound && listening.countIn ? countIn(meter, feel, tempo) : NO_CLICKS;
   const leadIn = Math.max(clicks.length, plan.pickup);
   const begin = synth.context.currentTime + LEAD + (leadIn * 60) / tempo;
-  const loops = listening.loop && (isRound || what === 'bar');
+  const loops = !once && listening.loop && (isRound || what === 'bar');
   const output = { play: soundNote(synth), end: stop, pass: nextPass };
   const scheduler = new Scheduler(withLeadIn(plan, clicks), begin, tempo, loops, output);
   const onTick = (): void => {
@@ -93,7 +99,8 @@ function start(
     scheduler.tick(now);
   };
   usePlayer.setState({ from, pass: { count: 0, tempo, semitones: 0 } });
-  session = { scheduler, synth, plan, tempo, tempoSince: 0, timer: setInterval(onTick, TICK_MS) };
+  const timer = setInterval(onTick, TICK_MS);
+  session = { scheduler, synth, plan, tempo, tempoSince: 0, silent, timer };
   onTick();
 }
 
@@ -101,6 +108,7 @@ function start(
 const soundNote =
   (synth: Synth) =>
   (note: PlannedNote, at: number, until: number): void => {
+    if (note.part === session?.silent) return;
     if (note.part !== 'click') {
       synth.play(note, at, until);
       return;
@@ -171,6 +179,9 @@ export const whilePlaying = {
   },
   loudness: (): void => {
     if (session) setLoudness(session.synth);
+  },
+  silent: (part: Part | undefined): void => {
+    if (session) session.silent = part;
   },
   instrument: (id: InstrumentId): void => {
     session?.synth.setInstrument(id);

@@ -1,37 +1,54 @@
-import { DRILLS, type DrillId } from '@drop-close/core';
+import { DRILL_LAYERS, DRILLS, type DrillId } from '@drop-close/core';
 import { Select } from 'antd';
-import { useSearchParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
 import type { VoicedChorus } from '../../engine/protocol';
+import { useBand } from '../../playback/useBand';
 import { DrillRun } from './DrillRun';
+import { InTimeDrill } from './InTimeDrill';
+import { DRILL_LABELS } from './labels';
+import { useTuneQuestions } from './useTuneQuestions';
 import './drills.css';
 
-const LABELS: Readonly<Record<DrillId, string>> = {
-  'name the degree': 'Name the degree',
-  'spell the chord': 'Spell the chord',
-  'find the guide tones': 'Find the guide tones',
-  'which voice was dropped': 'Which voice was dropped',
-  'from numbers': 'From numbers to another key',
-  'nearest next grip': 'The nearest next grip',
-  'which voice moved': 'By ear: which voice moved',
-  'what is on top': 'By ear: what is on top',
-};
+/** Not asked and answered, but played. */
+const IN_TIME = 'in time';
+type Chosen = DrillId | typeof IN_TIME;
+
+const labelOf = (chosen: Chosen): string =>
+  chosen === IN_TIME ? 'Play a layer in time' : DRILL_LABELS[chosen];
+
+const CHOICES: readonly Chosen[] = [...DRILLS, IN_TIME];
 
 /** One thing at a time, made from the tune. */
 export default function DrillDesk({ chorus }: { chorus: VoicedChorus }) {
   const [parameters, setParameters] = useSearchParams();
-  const drill = DRILLS.find((each) => each === parameters.get('drill')) ?? DRILLS[0];
+  const { id: tuneId = '' } = useParams();
+  const ask = useTuneQuestions(chorus);
+  const band = useBand();
+  const asked = parameters.get('drill');
+  const drill = CHOICES.find((each) => each === asked) ?? CHOICES[0]!;
   return (
     <div className="drill">
-      <Select<DrillId>
+      <Select<Chosen>
         aria-label="What is asked"
         value={drill}
         popupMatchSelectWidth={false}
-        options={DRILLS.map((value) => ({ value, label: LABELS[value] }))}
+        options={CHOICES.map((value) => ({ value, label: labelOf(value) }))}
         onChange={(chosen) => {
           setParameters({ do: 'drills', drill: chosen }, { replace: true });
         }}
       />
-      <DrillRun key={drill} chorus={chorus} drill={drill} />
+      {drill === IN_TIME ? (
+        <InTimeDrill chorus={chorus} />
+      ) : (
+        <DrillRun
+          key={drill}
+          drill={drill}
+          ask={ask}
+          item={{ kind: 'layer', layer: DRILL_LAYERS[drill], tuneId }}
+          about={`the ${DRILL_LAYERS[drill]}`}
+          onHear={band.hearPlan}
+        />
+      )}
     </div>
   );
 }

@@ -1,35 +1,38 @@
 import { SoundOutlined } from '@ant-design/icons';
 import {
-  DRILL_LAYERS,
-  ENOUGH_ANSWERS,
-  gradeOf,
   measureOf,
+  type BandPlan,
   type DrillId,
+  type PracticeItem,
   type Question,
 } from '@drop-close/core';
 import { Button } from 'antd';
-import { useEffect, useRef, useState } from 'react';
-import { useParams } from 'react-router';
+import { useEffect, useRef } from 'react';
 import { tinykeys } from 'tinykeys';
-import type { VoicedChorus } from '../../engine/protocol';
 import { chordPlan, inARow } from '../../playback/snippets';
-import { useBand } from '../../playback/useBand';
 import { readable } from './readable';
-import { GRADE_WORDS } from '../base/grades';
-import { useNoting } from '../items/useNoting';
 import { AnswerField } from './AnswerField';
-import { useDrill, type Verdict } from './useDrill';
+import { Score } from './Score';
+import { useDrill, type Ask, type Verdict } from './useDrill';
 
 /** Questions by ear are heard at once. */
 const BY_EAR: readonly DrillId[] = ['which voice moved', 'what is on top'];
 
+interface DrillRunProps {
+  readonly drill: DrillId;
+  readonly ask: Ask;
+  /** What enough answers are a review of, and how it is called. */
+  readonly item: PracticeItem;
+  readonly about: string;
+  readonly onHear: (plan: BandPlan) => void;
+}
+
 /** One question that fills the screen, its answer, why, and the next. */
-export function DrillRun({ chorus, drill }: { chorus: VoicedChorus; drill: DrillId }) {
-  const { asked, verdict, answers, answer, next } = useDrill(chorus, drill);
-  const band = useBand();
+export function DrillRun({ drill, ask, item, about, onHear }: DrillRunProps) {
+  const { asked, verdict, answers, answer, next } = useDrill(ask, drill);
   const question = asked && asked !== 'none' ? asked.question : undefined;
   const hear = (): void => {
-    if (question?.heard.length) band.hearPlan(inARow(question.heard.map(chordPlan)));
+    if (question?.heard.length) onHear(inARow(question.heard.map(chordPlan)));
   };
   const latest = useRef({ hear, next, verdict });
   useEffect(() => {
@@ -54,7 +57,7 @@ export function DrillRun({ chorus, drill }: { chorus: VoicedChorus; drill: Drill
     [],
   );
   if (asked === 'none') {
-    return <p className="quiet">This tune, as it is voiced, has no question of this kind.</p>;
+    return <p className="quiet">There is no question of this kind here.</p>;
   }
   if (!question || !asked) return <p className="quiet">Asking…</p>;
   return (
@@ -79,7 +82,7 @@ export function DrillRun({ chorus, drill }: { chorus: VoicedChorus; drill: Drill
           Next question
         </Button>
       )}
-      <Score drill={drill} answers={answers} />
+      <Score item={item} about={about} answers={answers} measure={(own) => measureOf(drill, own)} />
     </section>
   );
 }
@@ -95,42 +98,6 @@ function Told({ question, verdict }: { question: Question; verdict: Verdict }) {
       <b>{so}</b>, in {seconds.toFixed(1)} s
       {played !== false && `, ${played} half steps where ${least} are the least`}.{' '}
       {readable(question.because)}
-    </p>
-  );
-}
-
-interface ScoreProps {
-  readonly drill: DrillId;
-  readonly answers: ReturnType<typeof useDrill>['answers'];
-}
-
-/** How it goes, and the end of the drill: enough answers are a review of the layer they are about. */
-function Score({ drill, answers }: ScoreProps) {
-  const { id: tuneId = '' } = useParams();
-  const noting = useNoting();
-  const [noted, setNoted] = useState<{ at: number; words: string }>({ at: 0, words: '' });
-  const own = answers.slice(noted.at);
-  const measured = measureOf(drill, own);
-  const right = own.reduce((sum, each) => sum + each.right, 0);
-  const layer = DRILL_LAYERS[drill];
-  const note = (): void => {
-    if (!measured) return;
-    const grade = gradeOf(measured);
-    const seconds = own.reduce((sum, each) => sum + each.seconds, 0);
-    void noting.practised({ item: { kind: 'layer', layer, tuneId }, grade, seconds });
-    setNoted({
-      at: answers.length,
-      words: `Noted for the ${layer}: ${GRADE_WORDS[grade].toLowerCase()}.`,
-    });
-  };
-  return (
-    <p className="drill-score">
-      <span className="quiet" role="status">
-        {own.length > 0
-          ? `${Number(right.toFixed(1))} of ${own.length} right`
-          : noted.words || `${ENOUGH_ANSWERS} answers count as practice of the ${layer}.`}
-      </span>
-      {measured && <Button onClick={note}>End here and note it</Button>}
     </p>
   );
 }

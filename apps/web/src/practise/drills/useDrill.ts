@@ -1,9 +1,13 @@
 import { judge, type Answer, type Answered, type DrillId, type Measured } from '@drop-close/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { engine } from '../../engine/client';
-import type { AskedQuestion, VoicedChorus } from '../../engine/protocol';
-import { useAnalysis } from '../../engine/useChorus';
-import { useHeading } from '../../place/heading';
+import type { AskedQuestion } from '../../engine/protocol';
+
+/** The so manieth question of a drill, from 0; the same seed asks the same. */
+export type Ask = (
+  drill: DrillId,
+  seed: number,
+  count: number,
+) => Promise<AskedQuestion | undefined>;
 
 /** How an answer was. */
 export interface Verdict extends Measured {
@@ -12,7 +16,7 @@ export interface Verdict extends Measured {
 }
 
 export interface Drilling {
-  /** `undefined` while it is being made; `none` where the tune has no question of this kind. */
+  /** `undefined` while it is being made; `none` where there is no question of this kind. */
   readonly asked: AskedQuestion | 'none' | undefined;
   readonly verdict: Verdict | undefined;
   readonly answers: readonly Answered[];
@@ -22,25 +26,17 @@ export interface Drilling {
 
 const newSeed = (): number => Math.floor(Math.random() * 2 ** 31);
 
-/** The questions of a drill made from a tune, one after the other. */
-export function useDrill(chorus: VoicedChorus, drill: DrillId): Drilling {
-  const analysis = useAnalysis();
-  const { key } = useHeading();
+/** The questions of a drill, one after the other. */
+export function useDrill(ask: Ask, drill: DrillId): Drilling {
   const [seed] = useState(newSeed);
   const [count, setCount] = useState(0);
   const [asked, setAsked] = useState<AskedQuestion | 'none'>();
   const [verdict, setVerdict] = useState<Verdict>();
   const [answers, setAnswers] = useState<readonly Answered[]>([]);
   const since = useRef(0);
-  const { id, timeline } = chorus;
   useEffect(() => {
-    const numeralAt = new Map(
-      analysis?.chords.map(({ bar, beat, numeral }) => [`${bar} ${beat}`, numeral]),
-    );
-    const numerals = timeline.events.map(({ bar, beat }) => numeralAt.get(`${bar} ${beat}`) ?? '');
-    const tonic = key.replace(/m$/, '');
     let isGone = false;
-    void engine.question(id, { drill, seed, numerals, tonic }, count).then((found) => {
+    void ask(drill, seed, count).then((found) => {
       if (isGone) return;
       setAsked(found ?? 'none');
       setVerdict(undefined);
@@ -49,7 +45,7 @@ export function useDrill(chorus: VoicedChorus, drill: DrillId): Drilling {
     return () => {
       isGone = true;
     };
-  }, [id, timeline, analysis, key, drill, seed, count]);
+  }, [ask, drill, seed, count]);
   const answer = useCallback(
     (given: Answer) => {
       if (!asked || asked === 'none' || verdict) return;

@@ -10,6 +10,7 @@ import { allRooms } from '../../room/rooms';
 import { capital } from '../base/capital';
 import { useItemWords } from '../items/usePractice';
 import { StrengthMark } from '../base/StrengthMark';
+import { FormDrill } from './FormDrill';
 import { FormGrips } from './FormGrips';
 import { FormPlaying } from './FormPlaying';
 import { neckOf, useStrength } from './useForm';
@@ -46,6 +47,7 @@ function Form({ item }: { item: FormItem }) {
   const made = useEtude(request);
   const path = useMemo(() => (made?.etude ? formPath(item, made.etude) : []), [made, item]);
   const [whole, setWhole] = useState(false);
+  const [drilling, setDrilling] = useState(false);
   const strength = useStrength(item);
   return (
     <section className="form-page" aria-label="A form">
@@ -62,8 +64,22 @@ function Form({ item }: { item: FormItem }) {
       )}
       {path.length > 0 && <FormGrips item={item} path={path} />}
       {path.length > 0 && <FormPlaying item={item} request={request} path={path} />}
+      {drilling && made?.etude && (
+        <FormDrill item={item} etude={made.etude} instrument={request.instrument} />
+      )}
       <CareNote about="hands" />
       <p>
+        {path.length > 0 && (
+          <Button
+            type="text"
+            aria-expanded={drilling}
+            onClick={() => {
+              setDrilling(!drilling);
+            }}
+          >
+            {drilling ? 'No more questions' : 'Ask me about these grips'}
+          </Button>
+        )}
         <Button
           type="text"
           onClick={() => {

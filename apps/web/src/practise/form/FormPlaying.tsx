@@ -4,6 +4,7 @@ import { useEffect, useRef } from 'react';
 import { METER, roundPlan } from '../../etude/etudePlan';
 import { play, stop, whilePlaying } from '../../playback/player';
 import { usePlayer } from '../../playback/usePlayer';
+import { partLeftOut } from '../listening/earStore';
 import { PassButtons } from '../pass/PassButtons';
 import { setTempoPlayed } from '../items/tempoPlayed';
 import { GOAL, useFormTempo } from './useForm';
@@ -24,7 +25,7 @@ export function FormPlaying({ item, request, path }: FormPlayingProps) {
     setTempoPlayed(item, tempo);
     const plan = roundPlan({ path, line: [] });
     const how = { meter: METER, feel: 'straight' as const, instrument: request.instrument };
-    void play({ what: 'layer', plan, tempo, ...how });
+    void play({ what: 'layer', plan, tempo, ...how, silent: partLeftOut('comp') });
   };
   const toggle = useRef(start);
   useEffect(() => {

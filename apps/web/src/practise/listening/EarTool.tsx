@@ -1,17 +1,23 @@
 import { AudioOutlined } from '@ant-design/icons';
-import { SCRIPTED_HANDS } from '@drop-close/core';
+import { SCRIPTED_HANDS, type Part } from '@drop-close/core';
 import { Button, Checkbox, Popover, Select } from 'antd';
-import { findKeyboards, useEar } from './earStore';
+import { whilePlaying } from '../../playback/player';
+import { findKeyboards, partLeftOut, useEar } from './earStore';
 import './listening.css';
 
 const NOBODY = 'nobody';
 
 /** Who plays along: a keyboard that is listened to, or a stand-in to try it with. */
-export function EarTool() {
+export function EarTool({ part }: { part: Part }) {
   const { from, keyboards } = useEar();
   const name = keyboards.find(({ id }) => id === from)?.name ?? from;
   return (
-    <Popover trigger="click" placement="topLeft" title="Play along" content={<EarChoice />}>
+    <Popover
+      trigger="click"
+      placement="topLeft"
+      title="Play along"
+      content={<EarChoice part={part} />}
+    >
       <Button icon={<AudioOutlined aria-hidden />}>
         {name === undefined ? 'Listen to me…' : `Listening: ${name}`}
       </Button>
@@ -19,8 +25,8 @@ export function EarTool() {
   );
 }
 
-function EarChoice() {
-  const { from, keyboards, anyOctave, problem } = useEar();
+function EarChoice({ part }: { part: Part }) {
+  const { from, keyboards, anyOctave, leavesOut, problem } = useEar();
   return (
     <div className="ear-choice">
       <p className="quiet">
@@ -47,6 +53,15 @@ function EarChoice() {
         }}
       >
         A note is right in any octave
+      </Checkbox>
+      <Checkbox
+        checked={leavesOut}
+        onChange={({ target }) => {
+          useEar.setState({ leavesOut: target.checked });
+          whilePlaying.silent(partLeftOut(part));
+        }}
+      >
+        The band leaves my part to me
       </Checkbox>
       {problem !== undefined && (
         <span className="fault" role="alert">

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import { SCRIPTED_HANDS } from '@drop-close/core';
+import { SCRIPTED_HANDS, type Part } from '@drop-close/core';
 import { midiInputs, NoMidi, type NoteInput } from '../../midi/inputs';
 import { safeStorage } from '../../ui/safeStorage';
 
@@ -10,16 +10,23 @@ interface Ear {
   /** The id of the keyboard or stand-in that is listened to. */
   readonly from: string | undefined;
   readonly anyOctave: boolean;
+  /** The band leaves the part of whoever is listened to to them. */
+  readonly leavesOut: boolean;
   /** Why there is no keyboard. */
   readonly problem: string | undefined;
 }
 
-/** Who is listened to while a layer is played. Kept for this visit, the octaves in this browser. */
+const NOBODY_YET: Ear = {
+  ...{ keyboards: [], from: undefined, problem: undefined },
+  ...{ anyOctave: true, leavesOut: false },
+};
+
+/** Who is listened to while a layer is played. Who it is lasts for this visit, how it is judged is kept in this browser. */
 export const useEar = create<Ear>()(
-  persist((): Ear => ({ keyboards: [], from: undefined, anyOctave: true, problem: undefined }), {
+  persist((): Ear => NOBODY_YET, {
     name: 'drop-close ear',
     storage: safeStorage(),
-    partialize: ({ anyOctave }) => ({ anyOctave }),
+    partialize: ({ anyOctave, leavesOut }) => ({ anyOctave, leavesOut }),
   }),
 );
 
@@ -36,6 +43,12 @@ export async function findKeyboards(): Promise<void> {
     if (!(error instanceof NoMidi)) throw error;
     useEar.setState({ problem: error.message, from: undefined });
   }
+}
+
+/** The part that the band leaves out, if it is to. */
+export function partLeftOut(part: Part): Part | undefined {
+  const { from, leavesOut } = useEar.getState();
+  return leavesOut && from !== undefined ? part : undefined;
 }
 
 export const isScripted = (from: string | undefined): from is (typeof SCRIPTED_HANDS)[number] =>

@@ -84,7 +84,7 @@ export function PassButtons(props: PassButtonsProps) {
       <span>
         At <b>{tempo}</b> <span className="quiet">of {goal}</span>
       </span>
-      {part && <EarTool />}
+      {part && <EarTool part={part} />}
       <span role="group" aria-label="How was this pass?" className="pass-group">
         <Button
           title="Y"

@@ -1,7 +1,8 @@
-import { isLineLayer, type LayerItem, type PassJudgement } from '@drop-close/core';
+import type { LayerItem, PassJudgement } from '@drop-close/core';
 import { useHeading } from '../../place/heading';
 import { useOwnMusic } from '../../playback/ownMusic';
 import { PassButtons } from '../pass/PassButtons';
+import { partOf } from './partOf';
 import { useLayerTempo } from './useLayerMusic';
 
 interface PassToolsProps {
@@ -13,12 +14,11 @@ interface PassToolsProps {
 export function PassTools({ item, onJudged }: PassToolsProps) {
   const { tempo: goal } = useHeading();
   const tempo = useLayerTempo(item);
-  // The numbers are spoken.
-  const part = isLineLayer(item.layer) ? 'solo' : 'comp';
   return (
     <PassButtons
       item={item}
-      {...(item.layer !== 'numbers' && { part })}
+      // The numbers are spoken.
+      {...(item.layer !== 'numbers' && { part: partOf(item.layer) })}
       tempo={tempo}
       goal={goal}
       onTempo={(next) => {

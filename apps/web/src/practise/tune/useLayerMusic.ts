@@ -11,6 +11,8 @@ import { startOf } from '../../playback/useBand';
 import { useHeading } from '../../place/heading';
 import { usePractisedTempo } from '../items/usePractisedTempo';
 import { setTempoPlayed } from '../items/tempoPlayed';
+import { partLeftOut } from '../listening/earStore';
+import { partOf } from './partOf';
 import type { LayerContent } from './useLayer';
 
 /** What is new begins at this share of the tempo of the tune. */
@@ -50,7 +52,8 @@ export function useLayerMusic(
       if (!plan) return;
       setTempoPlayed(item, tempo);
       const from = startOf(chorus, bars);
-      await play({ what: 'layer', plan, from, tempo, meter, feel, instrument });
+      const silent = partLeftOut(partOf(item.layer));
+      await play({ what: 'layer', plan, from, tempo, meter, feel, instrument, silent });
     };
     const music = {
       ...{ name: `the ${item.layer}`, tempo, setTempo },

@@ -49,5 +49,18 @@ export function measureOf(drill: DrillId, answers: readonly Answered[]): Measure
   };
 }
 
+/**
+ * Several phrases played in time as one measurement.
+ * @returns nothing of fewer than `ENOUGH_ANSWERS`
+ */
+export function measurePhrases(played: readonly Measured[]): Measured | undefined {
+  if (played.length < ENOUGH_ANSWERS) return undefined;
+  const looseness = played.flatMap((each) => each.looseness ?? []);
+  return {
+    right: mean(played.map(({ right }) => right)),
+    ...(looseness.length > 0 && { looseness: mean(looseness) }),
+  };
+}
+
 const mean = (numbers: readonly number[]): number =>
   numbers.reduce((sum, number) => sum + number, 0) / numbers.length;

@@ -1,0 +1,106 @@
+import {
+  passMeasured,
+  phrases,
+  playedLayer,
+  type Answered,
+  type LayerId,
+  type PassJudgement,
+  type Phrase,
+} from '@drop-close/core';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useTune } from '../../document/store';
+import { engine } from '../../engine/client';
+import type { VoicedChorus } from '../../engine/protocol';
+import { useHeading } from '../../place/heading';
+import { play, stop, whilePlaying } from '../../playback/player';
+import { useOwnMusic } from '../../playback/ownMusic';
+import { startOf } from '../../playback/useBand';
+import { setTempoPlayed } from '../items/tempoPlayed';
+import { usePractisedTempo } from '../items/usePractisedTempo';
+import { useListening } from '../listening/useListening';
+import { partOf } from '../tune/partOf';
+import { useLayer, type LayerContent } from '../tune/useLayer';
+
+/** What is new begins at this share of the tempo of the tune. */
+const SLOW = 0.6;
+
+export interface PhraseDrill {
+  readonly phrase: Phrase | undefined;
+  readonly content: LayerContent | undefined;
+  /** In quarter notes a minute. */
+  readonly tempo: number;
+  /** How it went, once it was played: heard, or said. */
+  readonly verdict: Answered | undefined;
+  readonly judged: PassJudgement | undefined;
+  readonly answers: readonly Answered[];
+  /** Plays it: by the band without the layer, or with it. */
+  readonly begin: (withLayer: boolean) => void;
+  readonly say: (right: boolean) => void;
+  readonly next: () => void;
+}
+
+/** Phrases of a layer, played in time with the band. */
+export function usePhrase(chorus: VoicedChorus, tuneId: string, layer: LayerId): PhraseDrill {
+  const { feel, meter, tempo: goal } = useHeading();
+  const { instrument } = useTune().setup;
+  const [seed] = useState(() => Math.floor(Math.random() * 2 ** 31));
+  const draw = useMemo(() => phrases(chorus.timeline, seed), [chorus.timeline, seed]);
+  const [phrase, setPhrase] = useState(() => draw());
+  const content = useLayer(chorus, layer);
+  const [answers, setAnswers] = useState<readonly Answered[]>([]);
+  const [verdict, setVerdict] = useState<Answered>();
+  const [judged, setJudged] = useState<PassJudgement>();
+  const item = { kind: 'layer', layer, tuneId } as const;
+  const tempo = usePractisedTempo(item, Math.round(goal * SLOW), goal);
+  const part = partOf(layer);
+  useEffect(() => stop, []);
+  const answer = (given: Pick<Answered, 'right' | 'looseness'>): void => {
+    if (verdict) return;
+    const bars = phrase ? phrase.toBar - phrase.fromBar + 1 : 0;
+    const own = { ...given, seconds: (bars * meter.beats * 60) / tempo };
+    setVerdict(own);
+    setAnswers((before) => [...before, own]);
+  };
+  useListening(part, (heard) => {
+    setJudged(heard);
+    answer(passMeasured(heard));
+  });
+  const begin = async (withLayer: boolean): Promise<void> => {
+    if (!phrase || !content) return;
+    const { line, path } = content;
+    const solo = line.length ? { solo: { notes: playedLayer(line), written: true } } : {};
+    const comp = line.length ? [] : path;
+    const plan = await engine.plan(chorus.id, { feel, tempo, path: comp, ...phrase, ...solo });
+    if (!plan) return;
+    const how = { from: startOf(chorus, phrase), tempo, meter, feel, instrument, once: true };
+    await play({ what: 'layer', plan, ...how, silent: withLayer ? undefined : part });
+  };
+  const latest = useRef(begin);
+  useEffect(() => {
+    latest.current = begin;
+  });
+  useEffect(() => {
+    const setTempo = (next: number): void => {
+      setTempoPlayed({ kind: 'layer', layer, tuneId }, next);
+      whilePlaying.tempo(next);
+    };
+    const playPhrase = (): void => void latest.current(false);
+    useOwnMusic.setState({ music: { name: 'the phrase', tempo, setTempo, play: playPhrase } });
+    return () => {
+      useOwnMusic.setState({ music: undefined });
+    };
+  }, [layer, tuneId, tempo]);
+  return {
+    ...{ phrase, content, tempo, verdict, judged, answers },
+    begin: (withLayer) => void begin(withLayer),
+    say: (right) => {
+      answer({ right: right ? 1 : 0 });
+    },
+    next: () => {
+      stop();
+      setVerdict(undefined);
+      setJudged(undefined);
+      setPhrase(draw());
+    },
+  };
+}
