@@ -518,6 +518,7 @@ export {
 } from './practice/layers/layer';
 export { rootLine } from './practice/layers/roots';
 export type { LayerNote, LineRange, Pace } from './practice/layers/types';
+export { recallPlayed } from './practice/ladder/recallPlayed';
 export { coverChart, nextRung, RUNGS, type Covered, type Rung } from './practice/ladder/cover';
 export { drill, judge } from './practice/drills/drill';
 export {

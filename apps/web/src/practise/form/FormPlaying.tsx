@@ -7,6 +7,7 @@ import { usePlayer } from '../../playback/usePlayer';
 import { partLeftOut } from '../listening/earStore';
 import { PassButtons } from '../pass/PassButtons';
 import { setTempoPlayed } from '../items/tempoPlayed';
+import { useBeginAtOnce } from '../tune/useBeginAtOnce';
 import { GOAL, useFormTempo } from './useForm';
 
 interface FormPlayingProps {
@@ -31,6 +32,7 @@ export function FormPlaying({ item, request, path }: FormPlayingProps) {
   useEffect(() => {
     toggle.current = playing ? stop : start;
   });
+  useBeginAtOnce(true, start);
   const setTempo = (next: number): void => {
     setTempoPlayed(item, next);
     whilePlaying.tempo(next);

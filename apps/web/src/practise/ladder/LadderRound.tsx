@@ -8,14 +8,16 @@ import {
   type Timeline,
 } from '@drop-close/core';
 import { Button } from 'antd';
-import { useMemo, useRef, useState, type SyntheticEvent } from 'react';
+import { useMemo, useState, type SyntheticEvent } from 'react';
 import { useAnalysis } from '../../engine/useChorus';
 import { ChordSymbol } from '../../profile/ChordSymbol';
+import { MidiChooser } from '../../voice/entry/MidiChooser';
 import { prettyName } from '../../ui/notation';
 import { GRADE_WORDS } from '../base/grades';
 import { useNoting } from '../items/useNoting';
 import { CoveredSlot } from './CoveredSlot';
 import { ladderRows } from './ladderRows';
+import { useRecall } from './useRecall';
 
 interface LadderRoundProps {
   readonly timeline: Timeline;
@@ -26,16 +28,13 @@ interface LadderRoundProps {
   readonly onSettle: (rung: Rung, missed: readonly string[]) => void;
 }
 
-/** One time through the chart: write what is covered, look, and go on. */
+/** One time through the chart: write, click or play what is covered, look, and go on. */
 export function LadderRound(props: LadderRoundProps) {
   const { timeline, rung, seed, missed, tuneId, onSettle } = props;
   const analysis = useAnalysis();
   const noting = useNoting();
   const [begun] = useState(() => Date.now());
-  const [written, setWritten] = useState<ReadonlyMap<string, string>>(new Map());
   const [isOver, setOver] = useState(false);
-  const [inHand, setInHand] = useState<string>();
-  const field = useRef<HTMLFormElement>(null);
   const covered = useMemo(
     () => coverChart(timeline, rung, { seed, missed }),
     [timeline, rung, seed, missed],
@@ -47,36 +46,18 @@ export function LadderRound(props: LadderRoundProps) {
   const asked = rows
     .flatMap(({ bars }) => bars.flatMap(({ events }) => events))
     .filter(({ place }) => covered.slots.get(place.slot) !== 'symbol');
+  const { written, write, choose, play, take, field } = useRecall(asked);
   const isRight = ({ place, chord }: ChartEvent): boolean =>
     sameChord(written.get(place.slot) ?? '', chord.symbol);
   const wrong = asked.filter((event) => !isRight(event));
   const recalled = asked.length - wrong.length;
   const palette = [...new Set(asked.map(({ chord }) => chord.symbol))].sort();
-  const write = (slot: string, text: string): void => {
-    setWritten((before) => new Map([...before, [slot, text]]));
-  };
   const look = (event: SyntheticEvent): void => {
     event.preventDefault();
     setOver(true);
     const grade = gradeOf({ right: asked.length ? recalled / asked.length : 1 });
     const seconds = (Date.now() - begun) / 1000;
     void noting.practised({ item: { kind: 'layer', layer: 'memory', tuneId }, grade, seconds });
-  };
-  /** Into the field in hand, or the next empty one. */
-  const choose = (symbol: string): void => {
-    const from = Math.max(
-      0,
-      asked.findIndex(({ place }) => place.slot === inHand),
-    );
-    const empty = [...asked.slice(from), ...asked.slice(0, from)].filter(
-      ({ place }) => !written.get(place.slot),
-    );
-    const [goal, next] = empty.map(({ place }) => place.slot);
-    if (goal === undefined) return;
-    write(goal, symbol);
-    setInHand(next);
-    const name = CSS.escape(next ?? goal);
-    field.current?.querySelector<HTMLInputElement>(`[data-slot="${name}"]`)?.focus();
   };
   return (
     <form ref={field} onSubmit={look}>
@@ -106,7 +87,7 @@ export function LadderRound(props: LadderRoundProps) {
                       isOver={isOver}
                       isRight={isRight(event)}
                       onWrite={write}
-                      onFocus={setInHand}
+                      onFocus={take}
                     />
                   );
                 })}
@@ -132,6 +113,11 @@ export function LadderRound(props: LadderRoundProps) {
             </Button>
           ))}
         </div>
+      )}
+      {!isOver && (
+        <p className="ladder-play">
+          <MidiChooser onHandful={play} />
+        </p>
       )}
       <div className="ladder-foot" role="status">
         {isOver && (

@@ -1,5 +1,5 @@
 import type { EntryView } from '@drop-close/core';
-import { Alert, Button, Input, Segmented } from 'antd';
+import { Alert, Button, Input, Segmented, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { localDay } from '../base/localDay';
 import { useNow } from '../base/useNow';
@@ -7,7 +7,7 @@ import { EntryForm } from './EntryForm';
 import { LogCharts } from './LogCharts';
 import { LogFiles } from './LogFiles';
 import { LogTable } from './LogTable';
-import { filterLog, PERIODS } from './filterLog';
+import { filterLog, HOW, KINDS, PERIODS, type EntryKind, type How } from './filterLog';
 import { useLog } from '../items/useLog';
 import './logbook.css';
 
@@ -16,11 +16,13 @@ export default function LogPage() {
   const log = useLog();
   const [period, setPeriod] = useState<number>(PERIODS[1].weeks);
   const [search, setSearch] = useState('');
+  const [kind, setKind] = useState<EntryKind>('all');
+  const [how, setHow] = useState<How>('any');
   const [form, setForm] = useState<EntryView | 'new'>();
   const today = localDay(useNow());
   const shown = useMemo(
-    () => filterLog(log.data ?? [], { search, weeks: period, today }),
-    [log.data, search, period, today],
+    () => filterLog(log.data ?? [], { search, weeks: period, today, kind, how }),
+    [log.data, search, period, today, kind, how],
   );
   if (log.isError) {
     return (
@@ -36,6 +38,20 @@ export default function LogPage() {
           value={period}
           options={PERIODS.map(({ weeks, label }) => ({ value: weeks, label }))}
           onChange={setPeriod}
+        />
+        <Select<EntryKind>
+          aria-label="What of it"
+          value={kind}
+          popupMatchSelectWidth={false}
+          options={KINDS.map(({ id, label }) => ({ value: id, label }))}
+          onChange={setKind}
+        />
+        <Select<How>
+          aria-label="How it went"
+          value={how}
+          popupMatchSelectWidth={false}
+          options={HOW.map(({ id, label }) => ({ value: id, label }))}
+          onChange={setHow}
         />
         <Input.Search
           aria-label="Look for"

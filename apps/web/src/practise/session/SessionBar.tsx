@@ -1,18 +1,17 @@
 import { PauseOutlined, CaretRightFilled } from '@ant-design/icons';
-import { stepNow, type Grade, type SessionStep, type SessionView } from '@drop-close/core';
+import { stepNow, type SessionStep, type SessionView } from '@drop-close/core';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { CareNote } from '../../care/CareNote';
 import { GradeButtons } from '../base/GradeButtons';
-import { useNoting } from '../items/useNoting';
-import { setMeasured, useMeasuredGrade } from '../items/measured';
-import { tempoPlayed } from '../items/tempoPlayed';
 import { SessionSteps } from './SessionSteps';
 import { hearOtherTabs, session as actions, useSession } from './sessionStore';
 import { keepSession } from './sessionSync';
-import { clock, itemOfStep, placeOfStep } from './steps';
+import { clock, placeOfStep } from './steps';
 import { useClock } from './useClock';
+import { useSessionKeys } from './useSessionKeys';
+import { useStepEnd } from './useStepEnd';
 import { useStepWords } from './useStepWords';
 import './session.css';
 
@@ -32,6 +31,7 @@ function Running({ session, step }: { session: SessionView; step: SessionStep })
   const paused = useSession((state) => state.paused);
   const [steps, setSteps] = useState(false);
   const place = placeOfStep(step);
+  useSessionKeys(step);
   const isLate = step.seconds > step.minutes * 60;
   return (
     <section className="session-bar" aria-label="Session">
@@ -49,6 +49,7 @@ function Running({ session, step }: { session: SessionView; step: SessionStep })
         type="text"
         icon={paused ? <CaretRightFilled aria-hidden /> : <PauseOutlined aria-hidden />}
         aria-label={paused ? 'Go on' : 'Pause'}
+        title="Shift P"
         onClick={() => {
           actions.pause(!paused);
         }}
@@ -56,6 +57,7 @@ function Running({ session, step }: { session: SessionView; step: SessionStep })
       <StepEnd step={step} />
       <Button
         type="text"
+        title="Shift S"
         onClick={() => {
           actions.finish('passed over');
         }}
@@ -83,28 +85,14 @@ function Running({ session, step }: { session: SessionView; step: SessionStep })
 
 /** How the step went, where that is asked; else that it is done. */
 function StepEnd({ step }: { step: SessionStep }) {
-  const noting = useNoting();
-  const words = useStepWords();
-  const item = itemOfStep(step);
-  const measured = useMeasuredGrade(item);
-  const finish = (grade: Grade): void => {
-    if (item) {
-      const tempo = tempoPlayed(item);
-      setMeasured(item, undefined);
-      void noting.practised({
-        ...{ item, grade, seconds: step.seconds },
-        ...(tempo !== undefined && { tempo }),
-      });
-    }
-    actions.finish('done', grade);
-  };
+  const { item, measured, finish } = useStepEnd(step);
   if (!item) {
     return (
       <Button
         type="primary"
+        title="Shift N"
         onClick={() => {
-          if (step.kind === 'tune') void noting.logged(words(step), step.seconds);
-          actions.finish('done');
+          finish();
         }}
       >
         {step.kind === 'rest' ? 'Rested' : 'Done'}

@@ -1,12 +1,13 @@
-import { MoreOutlined } from '@ant-design/icons';
+import { CaretRightFilled, MoreOutlined } from '@ant-design/icons';
 import { A_DAY, itemKey, knownAt, type Known } from '@drop-close/core';
 import { Button, Dropdown } from 'antd';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useNoting } from '../items/useNoting';
 import { useItemWords } from '../items/usePractice';
 import { capital } from '../base/capital';
 import { startOfDay } from '../base/localDay';
 import { placeOfItem } from '../session/steps';
+import { BEGIN } from '../tune/useBeginAtOnce';
 
 /** How far an item can be put off, in days. */
 const OTHER_DAYS = [
@@ -27,12 +28,21 @@ interface DueRowProps {
 export function DueRow({ known: { item, schedule }, now }: DueRowProps) {
   const words = useItemWords()(item);
   const noting = useNoting();
+  const navigate = useNavigate();
   if (!schedule) return null;
+  const isPlayed = item.kind === 'form' || item.layer !== 'memory';
   const put = (days: number, title: string): void => {
     void noting.put(item, startOfDay(now) + A_DAY * days, title);
   };
   return (
     <li className="due-row">
+      <Button
+        type="text"
+        className="due-play"
+        icon={<CaretRightFilled aria-hidden />}
+        aria-label={`${isPlayed ? 'Play' : 'Begin'}: ${words}`}
+        onClick={() => void navigate(placeOfItem(item), { state: BEGIN })}
+      />
       <span className="due-what">
         <Link to={placeOfItem(item)}>{capital(words)}</Link>
         <span className="quiet due-why">

@@ -1,12 +1,16 @@
+import { isLineLayer, type InstrumentId, type LayerId } from '@drop-close/core';
 import { Segmented, Select } from 'antd';
 import { useShallow } from 'zustand/react/shallow';
 import { usePlayer } from '../../playback/usePlayer';
+import { LineTools } from './LineTools';
 import type { TuneSection } from './sections';
 
 interface LayerBarProps {
   readonly sections: readonly TuneSection[];
   readonly section: TuneSection | undefined;
   readonly onSection: (id: string | undefined) => void;
+  readonly layer: LayerId;
+  readonly instrument: InstrumentId;
 }
 
 const WHOLE = 'whole';
@@ -16,8 +20,9 @@ const KEYS = [
   { value: 1, label: 'by half steps' },
 ];
 
-/** Which part of the tune, and through which keys. */
-export function LayerBar({ sections, section, onSection }: LayerBarProps) {
+/** Which part of the tune, through which keys, and where its line lies. */
+export function LayerBar(props: LayerBarProps) {
+  const { sections, section, onSection, layer, instrument } = props;
   const { passes, setListening } = usePlayer(
     useShallow((state) => ({ passes: state.passes, setListening: state.setListening })),
   );
@@ -53,6 +58,7 @@ export function LayerBar({ sections, section, onSection }: LayerBarProps) {
           }}
         />
       </span>
+      {isLineLayer(layer) && <LineTools instrument={instrument} layer={layer} />}
     </div>
   );
 }

@@ -1,7 +1,10 @@
 import { LAYERS, type LayerId, type LayerItem } from '@drop-close/core';
 import { useEffect, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
+import { useTune } from '../../document/store';
 import type { VoicedChorus } from '../../engine/protocol';
+import { useComposition } from '../../engine/useComposition';
+import { useOwnMusic } from '../../playback/ownMusic';
 import { usePlayer } from '../../playback/usePlayer';
 import { CompLayer } from './CompLayer';
 import { LayerBar } from './LayerBar';
@@ -10,6 +13,7 @@ import { LayerSteps } from './LayerSteps';
 import { missedNotes } from './lineLayout';
 import { PassTools } from './PassTools';
 import { sectionsOf } from './sections';
+import { useBeginAtOnce } from './useBeginAtOnce';
 import { useLayer, type LayerContent } from './useLayer';
 import { useLayerMusic } from './useLayerMusic';
 
@@ -35,6 +39,13 @@ export function LayersDesk({ chorus }: { chorus: VoicedChorus }) {
   };
   const content = useLayer(chorus, layer);
   useLayerMusic(chorus, item, content);
+  const { setup } = useTune();
+  const composed = useComposition() !== undefined;
+  const music = useOwnMusic((state) => state.music);
+  const isReady = !!music && !!content && (layer !== 'comp' || composed);
+  useBeginAtOnce(isReady, () => {
+    music?.play({ ...(section && { fromBar: section.fromBar, toBar: section.toBar }) });
+  });
   const [missed, setMissed] = useState<Missed>();
   const { fromBar, toBar } = section ?? {};
   useEffect(() => {
@@ -61,6 +72,8 @@ export function LayersDesk({ chorus }: { chorus: VoicedChorus }) {
         <LayerBar
           sections={sections}
           section={section}
+          layer={layer}
+          instrument={setup.instrument}
           onSection={(chosen) => {
             go({ section: chosen });
           }}

@@ -1,6 +1,5 @@
 import {
   isLineLayer,
-  LAYER_RANGES,
   layerLine,
   rooms,
   type Change,
@@ -14,6 +13,7 @@ import { engine } from '../../engine/client';
 import { Overtaken } from '../../engine/newest';
 import type { VoicedChorus } from '../../engine/protocol';
 import { useInstruments } from '../../profile/useInstruments';
+import { useLineWish } from './lineWish';
 
 /** What of a layer is seen and played: a line, or the voicings of every chord. */
 export interface LayerContent {
@@ -31,15 +31,17 @@ export function useLayer(chorus: VoicedChorus, layer: LayerId): LayerContent | u
   const { setup } = useTune();
   const shells = useShells(chorus, layer === 'shells');
   const voiced = layer === 'shells' ? shells : chorus;
+  const wish = useLineWish(setup.instrument, isLineLayer(layer) ? layer : undefined);
+  const {
+    range: { low, high },
+    pace,
+  } = wish;
   return useMemo(() => {
     if (!voiced) return undefined;
     const { outcome, timeline } = voiced;
     const found = outcome.status === 'found';
     const line = isLineLayer(layer)
-      ? layerLine(layer, timeline, {
-          range: LAYER_RANGES[setup.instrument][layer],
-          pace: 'eighths',
-        })
+      ? layerLine(layer, timeline, { range: { low, high }, pace })
       : NO_LINE;
     return {
       line,
@@ -47,7 +49,7 @@ export function useLayer(chorus: VoicedChorus, layer: LayerId): LayerContent | u
       changes: found ? outcome.changes : [],
       problem: found ? undefined : outcome.why,
     };
-  }, [voiced, layer, setup.instrument]);
+  }, [voiced, layer, low, high, pace]);
 }
 
 /** The chorus in shells on the instrument of the arrangement, whatever it is voiced in. */
