@@ -41,6 +41,11 @@ const problemOf = async (path: string, body: object): Promise<ProblemDetails> =>
 const sql = (text: string, values: unknown[] = []): Promise<unknown[]> =>
   orm.em.fork().getConnection().execute(text, values);
 
+async function madeTune(): Promise<string> {
+  const tune = { title: 'T', text: '| C |', key: 'C', meter: '4/4', tempo: 100, feel: 'swing' };
+  return ((await api.post('/api/tunes').send(tune).expect(201)).body as { id: string }).id;
+}
+
 describe('notes of practice', () => {
   it('make an item with the schedule that follows from them', async () => {
     const notes = [review(form(1), 9), { ...review(form(1), 4, 'easy'), tempo: 96 }];
@@ -56,6 +61,18 @@ describe('notes of practice', () => {
     const [item] = (await listed()).filter((each) => each.item === form(2));
     const own = notes.map((note) => ({ ...note, received: NOW }) as never);
     expect(item).toEqual({ item: form(2), ...scheduleOf(own) });
+  });
+  it('of a chart by heart say where the player stands on its ladder, until the next one does', async () => {
+    const item = `layer / memory / ${await madeTune()}`;
+    const recalled = { rung: 'numbers only', missed: ['s3', 's7'] } as const;
+    const [before] = await add({ ...review(item, 3), recalled });
+    expect(before?.recalled).toEqual(recalled);
+    const [after] = await add(review(item, 2));
+    expect(after).toMatchObject({ reviews: 2, recalled });
+    const wrong = { ...review(item, 1), recalled: { rung: 'roof', missed: [3] } };
+    const { errors = [] } = await problemOf('/api/practice/notes', { notes: [wrong] });
+    const paths = new Set(errors.map(({ path }) => path));
+    expect([...paths].sort()).toEqual(['notes.0.recalled.missed', 'notes.0.recalled.rung']);
   });
   it('of a clock that runs ahead count when they arrive', async () => {
     const [item] = await add(review(form(3), -400));
@@ -106,7 +123,8 @@ describe('what is known', () => {
     const notes = Array.from({ length: 180 }, (_, at) =>
       review(form(at % 4), (at * 7) % 60, GRADES[(at * 5) % 4]),
     );
-    await add(...notes);
+    const heart = `layer / memory / ${await madeTune()}`;
+    await add(...notes, { ...review(heart, 5), recalled: { rung: 'blank', missed: [] } });
     const before = await listed();
     await sql('delete from practice_item');
     expect(await listed()).toEqual([]);
@@ -134,8 +152,7 @@ describe('what is known', () => {
     await sql("delete from practice_item where item like 'form / close / %'");
   });
   it('of a tune that is thrown away waits with it', async () => {
-    const tune = { title: 'T', text: '| C |', key: 'C', meter: '4/4', tempo: 100, feel: 'swing' };
-    const { id } = (await api.post('/api/tunes').send(tune).expect(201)).body as { id: string };
+    const id = await madeTune();
     const item = `layer / roots / ${id}`;
     await add(review(item, 30));
     const names = async () => (await listed()).map((each) => each.item);

@@ -566,6 +566,7 @@ export {
   type Review,
   type Schedule,
   type TakenBack,
+  type Recalled,
 } from './practice/schedule/types';
 export {
   mapOfHoles,

@@ -19,6 +19,7 @@ import { Migration20261129History } from './migrations/Migration20261129History'
 import { Migration20261129TuneList } from './migrations/Migration20261129TuneList';
 import { Migration20261129Search } from './migrations/Migration20261129Search';
 import { Migration20261129Practice } from './migrations/Migration20261129Practice';
+import { Migration20261130Recalled } from './migrations/Migration20261130Recalled';
 import { Migration20261129Licks } from './migrations/Migration20261129Licks';
 
 /** Every change of the tables, in its order. */
@@ -35,6 +36,7 @@ export const MIGRATIONS = [
   { name: 'Migration20261129TuneList', class: Migration20261129TuneList },
   { name: 'Migration20261129Search', class: Migration20261129Search },
   { name: 'Migration20261129Practice', class: Migration20261129Practice },
+  { name: 'Migration20261130Recalled', class: Migration20261130Recalled },
 ];
 
 /**

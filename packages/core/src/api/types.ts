@@ -11,7 +11,7 @@ import type { Feel } from '../chart/types';
 import type { Lick } from '../comp/licks/types';
 import type { SoloLine } from '../comp/solo/types';
 import type { LogEntry } from '../practice/log/log';
-import type { Grade, PracticeNote, Schedule } from '../practice/schedule/types';
+import type { Grade, PracticeNote, Recalled, Schedule } from '../practice/schedule/types';
 import type { SessionRun } from '../practice/session/run';
 
 export interface TuneFields {
@@ -177,6 +177,8 @@ export interface PracticeNoteFields {
   readonly grade?: Grade;
   /** Of a review that was played in time. */
   readonly tempo?: number;
+  /** Of a review of a chart by heart. */
+  readonly recalled?: Recalled;
   /** Of a `put`, in ms since 1970. */
   readonly due?: number;
   /** Of a note that takes another back: its id. */

@@ -1,4 +1,4 @@
-import type { Grade, PracticeItemView as View } from '@drop-close/core';
+import type { Grade, PracticeItemView as View, Recalled } from '@drop-close/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 
 /** A practised item as it is stored; the database gives large numbers as text. */
@@ -12,6 +12,7 @@ export interface ItemRow {
   readonly practised_at: string;
   readonly grade: Grade;
   readonly tempo: number | null;
+  readonly recalled: Recalled | null;
 }
 
 /** What is known of an item. */
@@ -28,6 +29,8 @@ export class PracticeItemView implements View {
   @ApiProperty() readonly practisedAt: number;
   @ApiProperty({ type: String }) readonly grade: Grade;
   @ApiPropertyOptional() readonly tempo?: number;
+  /** Of a chart by heart. */
+  @ApiPropertyOptional({ type: Object }) readonly recalled?: Recalled;
 
   constructor(row: ItemRow) {
     this.item = row.item;
@@ -39,5 +42,6 @@ export class PracticeItemView implements View {
     this.practisedAt = Number(row.practised_at);
     this.grade = row.grade;
     if (row.tempo !== null) this.tempo = row.tempo;
+    if (row.recalled) this.recalled = row.recalled;
   }
 }

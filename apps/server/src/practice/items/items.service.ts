@@ -16,7 +16,7 @@ const MOST_DUE = 500;
 const AT_ONCE = 500;
 
 const FIELDS =
-  'item, due, stability, difficulty, reviews, lapses, practised_at, practice_item.grade, practice_item.tempo';
+  'item, due, stability, difficulty, reviews, lapses, practised_at, practice_item.grade, practice_item.tempo, practice_item.recalled';
 /** Items of tunes that are thrown away wait with them. */
 const THERE = `
   practice_item.due is not null and (practice_item.tune_id is null
@@ -58,10 +58,10 @@ export class ItemsService {
       const rows = notes.map((note) => ({ ...note, received }));
       await run(
         em,
-        `insert into practice_note (id, item, kind, at, received, grade, tempo, due, of)
-        select id, item, kind, at, received, grade, tempo, due, of
+        `insert into practice_note (id, item, kind, at, received, grade, tempo, recalled, due, of)
+        select id, item, kind, at, received, grade, tempo, recalled, due, of
         from jsonb_to_recordset(?::jsonb) as note (id uuid, item text, kind text, at bigint, received bigint,
-          grade text, tempo smallint, due bigint, of uuid)
+          grade text, tempo smallint, recalled jsonb, due bigint, of uuid)
         on conflict (id) do nothing`,
         [JSON.stringify(rows)],
       );
@@ -112,10 +112,10 @@ export class ItemsService {
       em,
       `update practice_item set due = now.due, stability = now.stability, difficulty = now.difficulty,
         reviews = now.reviews, lapses = now.lapses, practised_at = now."practisedAt", grade = now.grade,
-        tempo = now.tempo
+        tempo = now.tempo, recalled = now.recalled
       from jsonb_to_recordset(?::jsonb) as now (item text, due bigint, stability double precision,
         difficulty double precision, reviews integer, lapses integer, "practisedAt" bigint, grade text,
-        tempo smallint)
+        tempo smallint, recalled jsonb)
       where practice_item.item = now.item`,
       [JSON.stringify(rows)],
     );

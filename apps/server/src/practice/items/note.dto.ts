@@ -2,11 +2,14 @@ import {
   FASTEST,
   GRADES,
   itemOf,
+  RUNGS,
   SLOWEST,
   type Grade,
   type PracticeNote,
   type PracticeNoteFields,
   type PracticeNotesFields,
+  type Recalled,
+  type Rung,
 } from '@drop-close/core';
 import { Type } from 'class-transformer';
 import {
@@ -52,6 +55,19 @@ const isOf =
   (note: PracticeNoteBody): boolean =>
     note.kind === kind;
 
+/** Slots of the longest chart there may be. */
+const MOST_SLOTS = 5000;
+const LONGEST_SLOT = 60;
+
+export class RecalledBody {
+  @IsIn(RUNGS) rung!: Rung;
+  @IsArray()
+  @ArrayMaxSize(MOST_SLOTS)
+  @IsString({ each: true })
+  @MaxLength(LONGEST_SLOT, { each: true })
+  missed!: readonly string[];
+}
+
 export class PracticeNoteBody {
   @IsUUID() id!: string;
   @Validate(IsItem) @IsString() @MaxLength(LONGEST_ITEM) item!: string;
@@ -60,6 +76,7 @@ export class PracticeNoteBody {
   @IsInt() @Min(0) @Max(LATEST) at!: number;
   @ValidateIf(isOf('review')) @IsIn(GRADES) grade?: Grade;
   @IsOptional() @IsInt() @Min(SLOWEST) @Max(FASTEST) tempo?: number;
+  @IsOptional() @ValidateNested() @Type(() => RecalledBody) recalled?: RecalledBody;
   @ValidateIf(isOf('put')) @IsInt() @Min(0) @Max(LATEST) due?: number;
   @ValidateIf(isOf('taken back')) @IsUUID() of?: string;
 }
@@ -72,5 +89,6 @@ export class PracticeNotesBody {
   notes!: readonly PracticeNoteBody[];
 }
 
+export const recalledChecked: SameShape<RecalledBody, Recalled> = true;
 export const noteChecked: SameShape<PracticeNoteBody, PracticeNoteFields> = true;
 export const notesChecked: SameShape<PracticeNotesBody, PracticeNotesFields> = true;

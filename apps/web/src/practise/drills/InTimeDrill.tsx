@@ -17,9 +17,9 @@ import { ChordSymbol } from '../../profile/ChordSymbol';
 import { isTaken } from '../../ui/isTaken';
 import { EarTool } from '../listening/EarTool';
 import { useEar } from '../listening/earStore';
-import type { LayerContent } from '../tune/useLayer';
+import type { LayerContent } from '../layer/useLayer';
 import { Score } from './Score';
-import { partOf } from '../tune/partOf';
+import { partOf } from '../layer/partOf';
 import { usePhrase, type PhraseDrill } from './usePhrase';
 
 const LAYERS: readonly LayerId[] = ['roots', 'arpeggios', 'guide tones', 'shells', 'voicings'];

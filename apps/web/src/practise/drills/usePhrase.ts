@@ -18,8 +18,8 @@ import { startOf } from '../../playback/useBand';
 import { setTempoPlayed } from '../items/tempoPlayed';
 import { usePractisedTempo } from '../items/usePractisedTempo';
 import { useListening } from '../listening/useListening';
-import { partOf } from '../tune/partOf';
-import { useLayer, type LayerContent } from '../tune/useLayer';
+import { partOf } from '../layer/partOf';
+import { useLayer, type LayerContent } from '../layer/useLayer';
 
 /** What is new begins at this share of the tempo of the tune. */
 const SLOW = 0.6;

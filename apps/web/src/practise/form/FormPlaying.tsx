@@ -7,7 +7,7 @@ import { usePlayer } from '../../playback/usePlayer';
 import { partLeftOut } from '../listening/earStore';
 import { PassButtons } from '../pass/PassButtons';
 import { setTempoPlayed } from '../items/tempoPlayed';
-import { useBeginAtOnce } from '../tune/useBeginAtOnce';
+import { useBeginAtOnce } from '../base/useBeginAtOnce';
 import { GOAL, useFormTempo } from './useForm';
 
 interface FormPlayingProps {

@@ -4,6 +4,7 @@ import {
   type PracticeItem,
   type PracticeItemView,
   type PracticeNoteFields,
+  type Recalled,
 } from '@drop-close/core';
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { App, Button } from 'antd';
@@ -50,6 +51,8 @@ export interface Practised {
   /** In quarter notes a minute, where it was played in time. */
   readonly tempo?: number;
   readonly key?: string;
+  /** Of a chart by heart. */
+  readonly recalled?: Recalled;
 }
 
 const FEW_SECONDS = 5;
@@ -77,11 +80,14 @@ export function useNoting() {
 
   return {
     /** @returns once it is kept here, or sent */
-    practised: async ({ item, grade, seconds, tempo, key }: Practised): Promise<void> => {
+    practised: async ({ item, grade, seconds, tempo, key, recalled }: Practised): Promise<void> => {
       const at = Date.now();
       const played = tempo !== undefined && { tempo: Math.round(tempo) };
       const base = { id: crypto.randomUUID(), item: itemKey(item), at };
-      const note = { ...base, kind: 'review' as const, grade, ...played };
+      const note = {
+        ...{ ...base, kind: 'review' as const, grade, ...played },
+        ...(recalled && { recalled }),
+      };
       const entry = {
         ...entryOf(capital(words(item)), seconds, at),
         ...{ item: itemKey(item), grade, ...played },

@@ -17,7 +17,7 @@ const LABELS: Readonly<Record<Rung, string>> = {
 /** The chart with more and more of it covered, to be written down from memory. */
 export default function Ladder({ chorus }: { chorus: VoicedChorus }) {
   const { id: tuneId = '' } = useParams();
-  const { rung, missed, seed, setRung, settle } = useByHeart(tuneId);
+  const { rung, missed, seed, setRung, goOn } = useByHeart(tuneId);
   return (
     <div className="ladder">
       <div className="practise-bar">
@@ -39,7 +39,7 @@ export default function Ladder({ chorus }: { chorus: VoicedChorus }) {
         seed={seed}
         missed={missed}
         tuneId={tuneId}
-        onSettle={settle}
+        onGoOn={goOn}
       />
     </div>
   );

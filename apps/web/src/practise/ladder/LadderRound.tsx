@@ -25,12 +25,12 @@ interface LadderRoundProps {
   readonly seed: number;
   readonly missed: readonly string[];
   readonly tuneId: string;
-  readonly onSettle: (rung: Rung, missed: readonly string[]) => void;
+  readonly onGoOn: () => void;
 }
 
 /** One time through the chart: write, click or play what is covered, look, and go on. */
 export function LadderRound(props: LadderRoundProps) {
-  const { timeline, rung, seed, missed, tuneId, onSettle } = props;
+  const { timeline, rung, seed, missed, tuneId, onGoOn } = props;
   const analysis = useAnalysis();
   const noting = useNoting();
   const [begun] = useState(() => Date.now());
@@ -57,7 +57,12 @@ export function LadderRound(props: LadderRoundProps) {
     setOver(true);
     const grade = gradeOf({ right: asked.length ? recalled / asked.length : 1 });
     const seconds = (Date.now() - begun) / 1000;
-    void noting.practised({ item: { kind: 'layer', layer: 'memory', tuneId }, grade, seconds });
+    const item = { kind: 'layer', layer: 'memory', tuneId } as const;
+    const after = {
+      rung: nextRung(rung, recalled, asked.length),
+      missed: wrong.map(({ place }) => place.slot),
+    };
+    void noting.practised({ item, grade, seconds, recalled: after });
   };
   return (
     <form ref={field} onSubmit={look}>
@@ -131,16 +136,7 @@ export function LadderRound(props: LadderRoundProps) {
           </span>
         )}
         {isOver ? (
-          <Button
-            type="primary"
-            autoFocus
-            onClick={() => {
-              onSettle(
-                nextRung(rung, recalled, asked.length),
-                wrong.map(({ place }) => place.slot),
-              );
-            }}
-          >
+          <Button type="primary" autoFocus onClick={onGoOn}>
             Once more{nextRung(rung, recalled, asked.length) === rung ? '' : ', on the next rung'}
           </Button>
         ) : (

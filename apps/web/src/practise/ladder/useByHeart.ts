@@ -1,7 +1,6 @@
-import type { Rung } from '@drop-close/core';
-import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
-import { safeStorage } from '../../ui/safeStorage';
+import { itemKey, type LayerItem, type Rung } from '@drop-close/core';
+import { useState } from 'react';
+import { usePractised } from '../items/usePractice';
 
 /** How far a tune is known by heart. */
 interface ByHeart {
@@ -10,31 +9,35 @@ interface ByHeart {
   readonly missed: readonly string[];
   /** Says which symbols are covered; another one each time. */
   readonly seed: number;
+  /** Another rung than the one that follows from what was recalled. */
+  readonly setRung: (rung: Rung) => void;
+  /** The next round. */
+  readonly goOn: () => void;
 }
 
-const AT_FIRST: ByHeart = { rung: 'some symbols', missed: [], seed: 1 };
+interface Round {
+  readonly rung: Rung;
+  readonly missed: readonly string[];
+  readonly seed: number;
+}
 
-/** By tune; kept in this browser. */
-const useRungs = create<{ readonly tunes: Readonly<Record<string, ByHeart>> }>()(
-  persist(() => ({ tunes: {} }), { name: 'drop-close by heart', storage: safeStorage() }),
-);
-
-/** Where the player stands on the ladder of a tune. */
-export function useByHeart(tuneId: string) {
-  const now = useRungs(({ tunes }) => tunes[tuneId]) ?? AT_FIRST;
-  const set = (change: Partial<ByHeart>): void => {
-    useRungs.setState(({ tunes }) => ({
-      tunes: { ...tunes, [tuneId]: { ...now, seed: now.seed + 1, ...change } },
-    }));
-  };
+/** Where the player stands on the ladder of a tune: as its last review has it. A round that has begun stays as it is. */
+export function useByHeart(tuneId: string): ByHeart {
+  const { known, isHere } = usePractised();
+  const item: LayerItem = { kind: 'layer', layer: 'memory', tuneId };
+  const schedule = known.find((each) => itemKey(each.item) === itemKey(item))?.schedule;
+  const { rung = 'some symbols', missed = [] } = schedule?.recalled ?? {};
+  const seed = (schedule?.reviews ?? 0) + 1;
+  const [round, setRound] = useState<Round>();
+  if (!round && isHere) setRound({ rung, missed, seed });
+  const now = round ?? { rung, missed, seed };
   return {
     ...now,
-    setRung: (rung: Rung): void => {
-      set({ rung });
+    setRung: (wanted) => {
+      setRound({ rung: wanted, missed, seed: now.seed + 1 });
     },
-    /** After a round. */
-    settle: (rung: Rung, missed: readonly string[]): void => {
-      set({ rung, missed });
+    goOn: () => {
+      setRound({ rung, missed, seed: now.seed + 1 });
     },
   };
 }

@@ -7,7 +7,7 @@ import { useItemWords } from '../items/usePractice';
 import { capital } from '../base/capital';
 import { startOfDay } from '../base/localDay';
 import { placeOfItem } from '../session/steps';
-import { BEGIN } from '../tune/useBeginAtOnce';
+import { BEGIN } from '../base/useBeginAtOnce';
 
 /** How far an item can be put off, in days. */
 const OTHER_DAYS = [

@@ -11,7 +11,7 @@ import { PlainSystem } from '../../voice/threads/PlainSystem';
 import { zooms } from '../../voice/threads/zoom';
 import { LineSystem } from './LineSystem';
 import { lineScale } from './lineLayout';
-import type { LayerContent } from './useLayer';
+import type { LayerContent } from '../layer/useLayer';
 import '../../voice/threads/threads.css';
 
 interface LayerPictureProps {

@@ -13,8 +13,8 @@ import { LayerSteps } from './LayerSteps';
 import { missedNotes } from './lineLayout';
 import { PassTools } from './PassTools';
 import { sectionsOf } from './sections';
-import { useBeginAtOnce } from './useBeginAtOnce';
-import { useLayer, type LayerContent } from './useLayer';
+import { useBeginAtOnce } from '../base/useBeginAtOnce';
+import { useLayer, type LayerContent } from '../layer/useLayer';
 import { useLayerMusic } from './useLayerMusic';
 
 /** Layers that are practised with the band; the chart by heart has a ladder of its own. */

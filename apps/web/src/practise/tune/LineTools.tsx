@@ -1,7 +1,7 @@
 import type { InstrumentId, LineLayer } from '@drop-close/core';
 import { Segmented, Select } from 'antd';
 import { prettyPitch } from '../../ui/notation';
-import { useLineWish, wishLine, withEnd } from './lineWish';
+import { useLineWish, wishLine, withEnd } from '../layer/lineWish';
 
 interface LineToolsProps {
   readonly instrument: InstrumentId;

@@ -2,7 +2,7 @@ import type { LayerItem, PassJudgement } from '@drop-close/core';
 import { useHeading } from '../../place/heading';
 import { useOwnMusic } from '../../playback/ownMusic';
 import { PassButtons } from '../pass/PassButtons';
-import { partOf } from './partOf';
+import { partOf } from '../layer/partOf';
 import { useLayerTempo } from './useLayerMusic';
 
 interface PassToolsProps {

@@ -12,8 +12,8 @@ import { useHeading } from '../../place/heading';
 import { usePractisedTempo } from '../items/usePractisedTempo';
 import { setTempoPlayed } from '../items/tempoPlayed';
 import { partLeftOut } from '../listening/earStore';
-import { partOf } from './partOf';
-import type { LayerContent } from './useLayer';
+import { partOf } from '../layer/partOf';
+import type { LayerContent } from '../layer/useLayer';
 
 /** What is new begins at this share of the tempo of the tune. */
 const SLOW = 0.6;

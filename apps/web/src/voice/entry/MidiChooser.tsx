@@ -1,5 +1,5 @@
 import { Button, Select } from 'antd';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { NO_NOTES, hearMessage } from '../../midi/heldNotes';
 import { NoMidi, midiInputs, standIn, type NoteInput } from '../../midi/inputs';
 
@@ -11,6 +11,11 @@ export function MidiChooser({ onHandful }: { onHandful: (pitches: readonly numbe
   const [inputs, setInputs] = useState<readonly NoteInput[]>();
   const [input, setInput] = useState<NoteInput>();
   const [problem, setProblem] = useState<string>();
+  const latest = useRef(onHandful);
+  useEffect(() => {
+    latest.current = onHandful;
+  });
+  // The hand goes on playing while the page draws: only another keyboard begins anew.
   useEffect(() => {
     if (!input) return undefined;
     let held = NO_NOTES;
@@ -18,10 +23,8 @@ export function MidiChooser({ onHandful }: { onHandful: (pitches: readonly numbe
       const next = hearMessage(held, data);
       const changed = next.handful !== held.handful;
       held = next;
-      if (changed) onHandful(held.handful);
+      if (changed) latest.current(held.handful);
     });
-    // The hand goes on playing while the page draws: only another keyboard begins anew.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [input]);
   const connect = (): void => {
     midiInputs().then(

@@ -57,6 +57,7 @@ function after(before: Schedule | undefined, note: Standing): Schedule | undefin
   const card = before ? cardOf(before) : createEmptyCard(at);
   const { stability, difficulty, reps, lapses } = algorithm.next(card, at, RATED[note.grade]).card;
   const tempo = note.tempo ?? before?.tempo;
+  const recalled = note.recalled ?? before?.recalled;
   // The stability itself, as the formulas have it; the card's own day is moved so that no two grades share one.
   const interval = algorithm.next_interval(stability, 0);
   return {
@@ -64,6 +65,7 @@ function after(before: Schedule | undefined, note: Standing): Schedule | undefin
     ...{ stability, difficulty, reviews: reps, lapses, practisedAt: at.getTime() },
     grade: note.grade,
     ...(tempo !== undefined && { tempo }),
+    ...(recalled && { recalled }),
   };
 }
 

@@ -1,3 +1,5 @@
+import type { Rung } from '../ladder/cover';
+
 /** How an answer or a pass went. Source of the four: FSRS. */
 export const GRADES = ['again', 'hard', 'good', 'easy'] as const;
 export type Grade = (typeof GRADES)[number];
@@ -18,6 +20,16 @@ export interface Review extends OfItem {
   readonly grade: Grade;
   /** What it was played in, in quarter notes a minute; left out where it is not played in time. */
   readonly tempo?: number;
+  /** Of a chart by heart: where the player stands on its ladder after it. */
+  readonly recalled?: Recalled;
+}
+
+/** Where a player stands on the memory ladder of a chart. */
+export interface Recalled {
+  /** To be recalled next. */
+  readonly rung: Rung;
+  /** Slots that were missed: they are covered first the next time. */
+  readonly missed: readonly string[];
 }
 
 /** The player put an item to another day: "not today", or an interval of their own. */
@@ -53,4 +65,6 @@ export interface Schedule {
   readonly grade: Grade;
   /** What it was last played in, in quarter notes a minute; left out where it never was. */
   readonly tempo?: number;
+  /** Of a chart by heart. */
+  readonly recalled?: Recalled;
 }
