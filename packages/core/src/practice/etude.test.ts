@@ -107,7 +107,8 @@ describe('an étude on strings', () => {
   it('goes round the diatonic fourths with two voices held and two stepping, 24 half steps (arithmetic)', () => {
     const made = etude({ cycle: 'diatonic fourths' });
     const motions = made.rounds.map(({ motion }) => motion);
-    expect(motions.filter((motion) => motion === 24).length).toBeGreaterThanOrEqual(11);
+    // Four rounds on each of three sets; the highest ends below the nut, so all its four make room by one inversion.
+    expect(motions).toEqual([...Array.from({ length: 8 }, () => 24), 28, 28, 28, 28]);
   });
   it('is an ordinary tune, voiced just so', () => {
     const made = etude({ cycle: 'diatonic fourths' });

@@ -124,7 +124,7 @@ function ItemRow({ known: { item, schedule }, words }: { known: Known; words: st
       </td>
       <td className="items-wide">
         <ItemHistory item={item} words={words} reviews={schedule.reviews} />
-        {schedule.lapses > 0 && <span className="quiet">, missed {schedule.lapses}</span>}
+        {schedule.lapses > 0 && <span className="quiet">{schedule.lapses} missed</span>}
       </td>
       <td className="items-wide">{schedule.tempo}</td>
     </tr>

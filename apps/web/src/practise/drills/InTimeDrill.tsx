@@ -59,8 +59,12 @@ function PhraseRun({ chorus, layer }: { chorus: VoicedChorus; layer: LayerId }) 
         Play the {layer} of {bars} in time, at {tempo}.
       </h2>
       <p className="drill-row phrase-symbols">
-        {symbolsOf(chorus.timeline, phrase).map(({ key, symbol }) => (
-          <ChordSymbol key={key} symbol={symbol} />
+        {barsOf(chorus.timeline, phrase).map(({ number, events }) => (
+          <span key={number} className="phrase-bar">
+            {events.map(({ beat, chord }) => (
+              <ChordSymbol key={beat} symbol={chord.symbol} />
+            ))}
+          </span>
         ))}
       </p>
       <span className="drill-row">
@@ -147,10 +151,11 @@ function usePhraseKeys(drill: PhraseDrill): void {
 const barsInWords = ({ fromBar, toBar }: Phrase): string =>
   fromBar === toBar ? `bar ${fromBar}` : `bars ${fromBar} to ${toBar}`;
 
-const symbolsOf = ({ events }: Timeline, { fromBar, toBar }: Phrase) =>
-  events
-    .filter(({ bar, part }) => bar >= fromBar && bar <= toBar && !part)
-    .map(({ bar, beat, chord }) => ({ key: `${bar} ${beat}`, symbol: chord.symbol }));
+const barsOf = ({ events }: Timeline, { fromBar, toBar }: Phrase) =>
+  Array.from({ length: toBar - fromBar + 1 }, (_, at) => ({
+    number: fromBar + at,
+    events: events.filter(({ bar, part }) => bar === fromBar + at && !part),
+  }));
 
 /** The right notes in one sentence. */
 function answerOf(

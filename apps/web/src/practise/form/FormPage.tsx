@@ -62,7 +62,8 @@ function Form({ item }: { item: FormItem }) {
           <Link to="/practise/holes">Choose another form from the map.</Link>
         </p>
       )}
-      {path.length > 0 && <FormGrips item={item} path={path} />}
+      {/* What is asked is not to be read off. */}
+      {path.length > 0 && !drilling && <FormGrips item={item} path={path} />}
       {path.length > 0 && <FormPlaying item={item} request={request} path={path} />}
       {drilling && made?.etude && (
         <FormDrill item={item} etude={made.etude} instrument={request.instrument} />

@@ -112,6 +112,7 @@ function Hole({ row, cell, onOpen }: HoleProps) {
           onOpen(item);
         }}
       >
+        <span className="hole-keys">{keysInWords(keys)}</span>
         <span className="hole-word">{STRENGTH_WORDS[strength]}</span>
         {percent > 0 && <span className="hole-percent">{percent}%</span>}
       </button>

@@ -1,4 +1,5 @@
 import type { Voicing } from '../../voicing/base/types';
+import { easiestOfEach } from '../../voicing/easiest';
 import { halfSteps } from './motion';
 import type { Question } from './types';
 
@@ -18,8 +19,7 @@ export function gripOptions(
   count: number,
 ): Voicing[] {
   const own = grips.filter(({ notes }) => notes.length === answer.notes.length);
-  const once = new Map([answer, ...own].map((grip) => [pitchesOf(grip), grip]));
-  once.set(pitchesOf(answer), answer);
+  const once = new Map([...easiestOfEach(own), answer].map((grip) => [pitchesOf(grip), grip]));
   return [...once.values()]
     .map((grip) => ({ grip, away: halfSteps(from, grip) }))
     .sort((a, b) => a.away - b.away || (pitchesOf(a.grip) < pitchesOf(b.grip) ? -1 : 1))

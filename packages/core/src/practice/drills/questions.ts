@@ -11,6 +11,7 @@ import type { ChordTone, PitchedChord } from '../../chord/types';
 import { intervalBetween } from '../../pitch/interval';
 import { pitchClassOf, prettyNote } from '../../pitch/spelling';
 import type { FamilyId, Voicing } from '../../voicing/base/types';
+import { easiestOfEach } from '../../voicing/easiest';
 import { guideTonesOfChord } from '../layers/tones';
 import { halfSteps } from './motion';
 import type { DrillId, DrillMaterial, Question } from './types';
@@ -156,7 +157,8 @@ const nextGrip: Make = (material, chance) => {
   const at = chance(chords.length - 1);
   const from = path[at]!;
   const chord = chords[at + 1]!;
-  const grips = material.grips(chord).filter(({ notes }) => notes.length === from.notes.length);
+  const own = material.grips(chord).filter(({ notes }) => notes.length === from.notes.length);
+  const grips = easiestOfEach(own);
   if (!grips.length || !from.notes.length) return undefined;
   const distances = grips.map((grip) => halfSteps(from, grip));
   const least = Math.min(...distances);

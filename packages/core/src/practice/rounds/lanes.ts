@@ -1,5 +1,6 @@
 import { stringSetOf, stringsIn } from '../../voicing/base/stringSet';
 import type { Ease, Voicing } from '../../voicing/base/types';
+import { easiestOfEach } from '../../voicing/easiest';
 
 /** Where a round stays: one set of strings, sets that may be crossed, or one hand. */
 export interface Lane {
@@ -78,7 +79,7 @@ export function missingOn(lists: readonly (readonly Voicing[])[], set: string): 
 
 function byLane(list: readonly Voicing[], choice: LaneChoice): Map<string, Voicing[]> {
   const rows = new Map<string, Voicing[]>();
-  for (const voicing of list) {
+  for (const voicing of easiestOfEach(list)) {
     const id = laneOf(voicing, choice);
     if (id === undefined) continue;
     rows.set(id, [...(rows.get(id) ?? []), voicing]);
