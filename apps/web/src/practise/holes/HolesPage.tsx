@@ -8,7 +8,7 @@ import {
   type HoleRow,
 } from '@drop-close/core';
 import { Button } from 'antd';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useNow } from '../base/useNow';
 import { usePractised } from '../items/usePractice';
@@ -16,11 +16,16 @@ import { STRENGTH_WORDS } from '../base/StrengthMark';
 import { NewForm } from './NewForm';
 import './holes.css';
 
+/** Rows that fill a screen. */
+const FIRST = 16;
+
 /** Forms down, keys across: how well each is known; a hole opens its étude. */
 export default function HolesPage() {
   const { known, isHere } = usePractised();
   const now = useNow();
   const rows = useMemo(() => mapOfHoles(known, now), [known, now]);
+  // More than are seen at once come a moment later.
+  const shown = useDeferredValue(rows.length, FIRST);
   const navigate = useNavigate();
   const open = (item: string): void =>
     void navigate(`/practise/form?${new URLSearchParams({ item })}`);
@@ -53,7 +58,7 @@ export default function HolesPage() {
             </tr>
           </thead>
           <tbody>
-            {rows.map((row) => (
+            {rows.slice(0, shown).map((row) => (
               <tr key={formInWords(row)}>
                 <th scope="row">{formInWords(row)}</th>
                 {row.cells.map((cell) => (

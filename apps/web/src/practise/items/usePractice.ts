@@ -36,11 +36,19 @@ function knownOf({ item: key, ...schedule }: PracticeItemView): Known[] {
 
 const NOTHING: readonly Known[] = [];
 
+/** Read once for whoever asks, as long as the list is the same. */
+const readLists = new WeakMap<readonly PracticeItemView[], readonly Known[]>();
+function readList(list: readonly PracticeItemView[]): readonly Known[] {
+  const known = readLists.get(list) ?? list.flatMap(knownOf);
+  readLists.set(list, known);
+  return known;
+}
+
 /** Every practised item, and how it is known: what the server has not yet is counted here. */
 export function usePractised(): { readonly known: readonly Known[]; readonly isHere: boolean } {
   const { data } = useQuery({ queryKey: ITEMS, queryFn: allItems, refetchOnMount: 'always' });
   const { notes } = useWaiting();
-  const known = useMemo(() => data?.flatMap(knownOf) ?? NOTHING, [data]);
+  const known = data ? readList(data) : NOTHING;
   const now = useMemo(() => (notes.length ? withWaiting(known, notes) : known), [known, notes]);
   return { known: now, isHere: data !== undefined };
 }

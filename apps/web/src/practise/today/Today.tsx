@@ -1,7 +1,7 @@
 import { dueByDay, dueFirst, itemKey } from '@drop-close/core';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { api } from '../../api/client';
 import { useTunes } from '../../tunes/useTunes';
 import { usePractised } from '../items/usePractice';
@@ -25,6 +25,8 @@ export function Today() {
   const { data: sets = [] } = useQuery({ queryKey: ['sets'], queryFn: api.sets });
   const running = useSession((state) => !!state.session);
   const [shown, setShown] = useState(SHOWN);
+  // What is due is there first; what stands beside it, a moment later.
+  const sideToo = useDeferredValue(true, false);
   const now = useNow();
   const tonight = endOfDay(now);
   const due = useMemo(() => dueFirst(known, tonight), [known, tonight]);
@@ -68,10 +70,14 @@ export function Today() {
         )}
       </section>
       <div className="today-side">
-        {!running && <UnfinishedSession />}
-        {!running && <SessionMaker known={known} tunes={tunes} sets={sets} />}
-        <Readiness known={known} tunes={tunes} sets={sets} />
-        <WeeksAhead counts={ahead} />
+        {sideToo && (
+          <>
+            {!running && <UnfinishedSession />}
+            {!running && <SessionMaker known={known} tunes={tunes} sets={sets} />}
+            <Readiness known={known} tunes={tunes} sets={sets} />
+            <WeeksAhead counts={ahead} />
+          </>
+        )}
       </div>
     </div>
   );
