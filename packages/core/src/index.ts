@@ -516,6 +516,7 @@ export {
   type LineLayer,
   type LineWish,
 } from './practice/layers/layer';
+export { patternLayer } from './practice/layers/patternLayer';
 export { rootLine } from './practice/layers/roots';
 export type { LayerNote, LineRange, Pace } from './practice/layers/types';
 export { recallPlayed } from './practice/ladder/recallPlayed';

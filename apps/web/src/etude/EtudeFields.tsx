@@ -22,6 +22,7 @@ import { useProfile } from '../profile/profileStore';
 import { allRooms } from '../room/rooms';
 import { plainSymbol } from '../ui/symbol';
 import { setOptions } from '../voice/setup/stringSets';
+import { PLAYED_LABELS } from './playedLabels';
 
 const KEYS = ['C', 'F', 'Bb', 'Eb', 'Ab', 'Db', 'Gb', 'B', 'E', 'A', 'D', 'G'];
 const KEY_OPTIONS = [
@@ -49,12 +50,6 @@ const TOP_LABELS: Readonly<Record<Top, string>> = {
   '9': 'its ninth',
   '11': 'its eleventh',
   '13': 'its thirteenth',
-};
-
-const PLAYED_LABELS: Readonly<Record<Played, string>> = {
-  chords: 'as chords',
-  broken: 'note by note, skipping a string',
-  enclosed: 'the top note, enclosed from above and below',
 };
 
 interface EtudeFieldsProps {

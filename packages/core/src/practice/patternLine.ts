@@ -67,7 +67,8 @@ function skipping(voices: number): number[] {
 function enclosing({ notes }: Voicing, next: Voicing | undefined, length: number): SoloNote[] {
   const top = notes.at(-1)!.midi;
   const target = next?.notes.at(-1)?.midi;
-  if (target === undefined) return [note(top, 0, length)];
+  // Too short to be left on a beat of its own.
+  if (target === undefined || length <= TICKS_PER_QUARTER) return [note(top, 0, length)];
   const leaves = length - TICKS_PER_QUARTER;
   return [
     note(top, 0, leaves),

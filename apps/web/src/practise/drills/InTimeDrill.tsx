@@ -19,7 +19,6 @@ import { EarTool } from '../listening/EarTool';
 import { useEar } from '../listening/earStore';
 import type { LayerContent } from '../layer/useLayer';
 import { Score } from './Score';
-import { partOf } from '../layer/partOf';
 import { usePhrase, type PhraseDrill } from './usePhrase';
 
 const LAYERS: readonly LayerId[] = ['roots', 'arpeggios', 'guide tones', 'shells', 'voicings'];
@@ -80,7 +79,7 @@ function PhraseRun({ chorus, layer }: { chorus: VoicedChorus; layer: LayerId }) 
         >
           {playing ? 'Stop' : 'Count me in'}
         </Button>
-        <EarTool part={partOf(layer)} />
+        <EarTool part={drill.part} />
       </span>
       {!listens && !verdict && (
         <span className="drill-row" role="group" aria-label="How was it?">

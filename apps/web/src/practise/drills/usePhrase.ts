@@ -4,6 +4,7 @@ import {
   playedLayer,
   type Answered,
   type LayerId,
+  type Part,
   type PassJudgement,
   type Phrase,
 } from '@drop-close/core';
@@ -18,6 +19,7 @@ import { startOf } from '../../playback/useBand';
 import { setTempoPlayed } from '../items/tempoPlayed';
 import { usePractisedTempo } from '../items/usePractisedTempo';
 import { useListening } from '../listening/useListening';
+import { usePlayed } from '../layer/lineWish';
 import { partOf } from '../layer/partOf';
 import { useLayer, type LayerContent } from '../layer/useLayer';
 
@@ -29,6 +31,8 @@ export interface PhraseDrill {
   readonly content: LayerContent | undefined;
   /** In quarter notes a minute. */
   readonly tempo: number;
+  /** What of the band plays the layer. */
+  readonly part: Part;
   /** How it went, once it was played: heard, or said. */
   readonly verdict: Answered | undefined;
   readonly judged: PassJudgement | undefined;
@@ -52,7 +56,7 @@ export function usePhrase(chorus: VoicedChorus, tuneId: string, layer: LayerId):
   const [judged, setJudged] = useState<PassJudgement>();
   const item = { kind: 'layer', layer, tuneId } as const;
   const tempo = usePractisedTempo(item, Math.round(goal * SLOW), goal);
-  const part = partOf(layer);
+  const part = partOf(layer, usePlayed(instrument, layer));
   useEffect(() => stop, []);
   const answer = (given: Pick<Answered, 'right' | 'looseness'>): void => {
     if (verdict) return;
@@ -91,7 +95,7 @@ export function usePhrase(chorus: VoicedChorus, tuneId: string, layer: LayerId):
     };
   }, [layer, tuneId, tempo]);
   return {
-    ...{ phrase, content, tempo, verdict, judged, answers },
+    ...{ phrase, content, tempo, part, verdict, judged, answers },
     begin: (withLayer) => void begin(withLayer),
     say: (right) => {
       answer({ right: right ? 1 : 0 });

@@ -2,21 +2,26 @@ import {
   LAYER_RANGES,
   midi,
   type InstrumentId,
+  type LayerId,
   type LineLayer,
   type LineWish,
+  type Played,
 } from '@drop-close/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { safeStorage } from '../../ui/safeStorage';
 
-type Wishes = Readonly<Partial<Record<string, Partial<LineWish>>>>;
+interface Wish extends LineWish {
+  readonly played: Played;
+}
+type Wishes = Readonly<Partial<Record<string, Partial<Wish>>>>;
 
 /** How the lines of layers are to lie, by instrument and layer; kept in this browser. */
 const useWishes = create<Wishes>()(
   persist((): Wishes => ({}), { name: 'drop-close lines', storage: safeStorage() }),
 );
 
-const nameOf = (instrument: InstrumentId, layer: LineLayer): string => `${instrument} ${layer}`;
+const nameOf = (instrument: InstrumentId, layer: LayerId): string => `${instrument} ${layer}`;
 
 /** How a line is to lie: as the player has said, else as it usually does. */
 export function useLineWish(instrument: InstrumentId, layer: LineLayer | undefined): LineWish {
@@ -25,11 +30,17 @@ export function useLineWish(instrument: InstrumentId, layer: LineLayer | undefin
   return { range: own?.range ?? usual, pace: own?.pace ?? 'eighths' };
 }
 
-export function wishLine(
-  instrument: InstrumentId,
-  layer: LineLayer,
-  change: Partial<LineWish>,
-): void {
+/** Layers of chords that may also be played note by note. */
+const IN_NOTES: readonly LayerId[] = ['shells', 'voicings'];
+export const isInNotes = (layer: LayerId): boolean => IN_NOTES.includes(layer);
+
+/** How the chords of a layer are played: struck, unless the player has said otherwise. */
+export function usePlayed(instrument: InstrumentId, layer: LayerId): Played {
+  const own = useWishes((all) => all[nameOf(instrument, layer)]?.played);
+  return isInNotes(layer) ? (own ?? 'chords') : 'chords';
+}
+
+export function wishLine(instrument: InstrumentId, layer: LayerId, change: Partial<Wish>): void {
   const name = nameOf(instrument, layer);
   useWishes.setState((all) => ({ [name]: { ...all[name], ...change } }));
 }

@@ -1,6 +1,7 @@
 import {
   isLineLayer,
   layerLine,
+  patternLayer,
   rooms,
   type Change,
   type LayerId,
@@ -13,7 +14,7 @@ import { engine } from '../../engine/client';
 import { Overtaken } from '../../engine/newest';
 import type { VoicedChorus } from '../../engine/protocol';
 import { useInstruments } from '../../profile/useInstruments';
-import { useLineWish } from './lineWish';
+import { useLineWish, usePlayed } from './lineWish';
 
 /** What of a layer is seen and played: a line, or the voicings of every chord. */
 export interface LayerContent {
@@ -36,20 +37,23 @@ export function useLayer(chorus: VoicedChorus, layer: LayerId): LayerContent | u
     range: { low, high },
     pace,
   } = wish;
+  const played = usePlayed(setup.instrument, layer);
   return useMemo(() => {
     if (!voiced) return undefined;
     const { outcome, timeline } = voiced;
     const found = outcome.status === 'found';
     const line = isLineLayer(layer)
       ? layerLine(layer, timeline, { range: { low, high }, pace })
-      : NO_LINE;
+      : found
+        ? patternLayer(timeline, outcome.path, played)
+        : NO_LINE;
     return {
       line,
       path: found ? outcome.path : [],
       changes: found ? outcome.changes : [],
       problem: found ? undefined : outcome.why,
     };
-  }, [voiced, layer, low, high, pace]);
+  }, [voiced, layer, low, high, pace, played]);
 }
 
 /** The chorus in shells on the instrument of the arrangement, whatever it is voiced in. */

@@ -2,7 +2,9 @@ import { isLineLayer, type InstrumentId, type LayerId } from '@drop-close/core';
 import { Segmented, Select } from 'antd';
 import { useShallow } from 'zustand/react/shallow';
 import { usePlayer } from '../../playback/usePlayer';
+import { isInNotes } from '../layer/lineWish';
 import { LineTools } from './LineTools';
+import { PlayedTool } from './PlayedTool';
 import type { TuneSection } from './sections';
 
 interface LayerBarProps {
@@ -59,6 +61,7 @@ export function LayerBar(props: LayerBarProps) {
         />
       </span>
       {isLineLayer(layer) && <LineTools instrument={instrument} layer={layer} />}
+      {isInNotes(layer) && <PlayedTool instrument={instrument} layer={layer} />}
     </div>
   );
 }

@@ -1,7 +1,9 @@
 import type { LayerItem, PassJudgement } from '@drop-close/core';
+import { useTune } from '../../document/store';
 import { useHeading } from '../../place/heading';
 import { useOwnMusic } from '../../playback/ownMusic';
 import { PassButtons } from '../pass/PassButtons';
+import { usePlayed } from '../layer/lineWish';
 import { partOf } from '../layer/partOf';
 import { useLayerTempo } from './useLayerMusic';
 
@@ -14,11 +16,13 @@ interface PassToolsProps {
 export function PassTools({ item, onJudged }: PassToolsProps) {
   const { tempo: goal } = useHeading();
   const tempo = useLayerTempo(item);
+  const { instrument } = useTune().setup;
+  const played = usePlayed(instrument, item.layer);
   return (
     <PassButtons
       item={item}
       // The numbers are spoken.
-      {...(item.layer !== 'numbers' && { part: partOf(item.layer) })}
+      {...(item.layer !== 'numbers' && { part: partOf(item.layer, played) })}
       tempo={tempo}
       goal={goal}
       onTempo={(next) => {

@@ -12,6 +12,7 @@ import { useHeading } from '../../place/heading';
 import { usePractisedTempo } from '../items/usePractisedTempo';
 import { setTempoPlayed } from '../items/tempoPlayed';
 import { partLeftOut } from '../listening/earStore';
+import { usePlayed } from '../layer/lineWish';
 import { partOf } from '../layer/partOf';
 import type { LayerContent } from '../layer/useLayer';
 
@@ -33,6 +34,7 @@ export function useLayerMusic(
   const { feel, meter } = useHeading();
   const { instrument } = useTune().setup;
   const tempo = useLayerTempo(item);
+  const played = usePlayed(instrument, item.layer);
   useEffect(() => {
     const setTempo = (next: number): void => {
       setTempoPlayed(item, next);
@@ -52,7 +54,7 @@ export function useLayerMusic(
       if (!plan) return;
       setTempoPlayed(item, tempo);
       const from = startOf(chorus, bars);
-      const silent = partLeftOut(partOf(item.layer));
+      const silent = partLeftOut(partOf(item.layer, played));
       await play({ what: 'layer', plan, from, tempo, meter, feel, instrument, silent });
     };
     const music = {
