@@ -24,6 +24,7 @@ async function screens(page: Page): Promise<readonly (readonly [string, string])
     [`${tune}?do=drills&drill=name+the+degree`, '.drill-choices'],
     [`${tune}?do=drills&drill=find+the+guide+tones`, '.drill-notes'],
     [`${tune}?do=drills&drill=nearest+next+grip`, '.drill-grip'],
+    [`${tune}?do=drills&drill=in+time&layer=shells`, '.phrase-symbols'],
   ];
 }
 

@@ -31,6 +31,11 @@ describe('a pattern through the changes (worked by hand)', () => {
       ...['D 5 @2', 'Db #11 @3', 'B 3 @3.5', 'C R @4'],
     ]);
   });
+  it('writes a B over a B flat, as players do, and no C flat', () => {
+    const path = [voicing('C:60'), voicing('Bb:58')];
+    const line = patternLayer(time('| C7 | Bb7 |'), path, 'enclosed');
+    expect(line.map(({ note }) => note).join(' ')).toBe('C B A Bb');
+  });
   it('breaks each chord, and rests where the tune does', () => {
     const path = [PATH[0]!, voicing(''), PATH[2]!];
     const line = patternLayer(time('| Dm7 | N.C. | Cmaj7 |'), path, 'broken');

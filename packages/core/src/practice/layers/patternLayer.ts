@@ -9,7 +9,7 @@ import { inTicks } from '../../comp/base/time';
 import type { Degree } from '../../chord/degrees';
 import { plainDegree } from '../../chord/scaleDegrees';
 import type { PitchedChord } from '../../chord/types';
-import { pitchClassOf, plainSpelling, spellFrom, type NoteName } from '../../pitch/spelling';
+import { pitchClassOf, plainRoot, spellFrom, type NoteName } from '../../pitch/spelling';
 import type { Voicing } from '../../voicing/base/types';
 import { patternLine, type Played } from '../patternLine';
 import type { LayerNote } from './types';
@@ -56,13 +56,13 @@ function eventAt(lengths: readonly number[], at: number): number {
   return found < 0 ? lengths.length - 1 : found;
 }
 
-/** As the voicing has it; a note that encloses the next top, by the letter above or below that. */
+/** As the voicing has it; a note that encloses the next top, by the letter above or below that, as players write it. */
 function nameOf(pitch: number, own: Voicing | undefined, next: Voicing | undefined): NoteName {
   const sounding = own?.notes.find(({ midi }) => midi === pitch);
   if (sounding) return sounding.note;
   const target = next?.notes.at(-1);
   const way = target && pitch > target.midi ? 1 : -1;
-  return plainSpelling(spellFrom(target?.note ?? 'C', way, way));
+  return plainRoot(spellFrom(target?.note ?? 'C', way, way));
 }
 
 /** What a pitch is on a chord: a tone of its own by its own name. */
