@@ -56,6 +56,13 @@ ensure_chromium() {
   fi
 }
 
+# Says whether a MusicXML file is well formed, for the tests.
+ensure_xmllint() {
+  command -v xmllint >/dev/null && return
+  say "Installing Debian's xmllint"
+  install_packages libxml2-utils
+}
+
 # An independent reader of MIDI files, for the tests.
 ensure_mido() {
   /usr/bin/python3 -c 'import mido' 2>/dev/null && return

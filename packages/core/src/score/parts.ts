@@ -1,0 +1,127 @@
+/** Parts of a score, each made from what the engine knows: voicings, hits, lines. */
+import { quarters, ticks, type Midi, type Ticks } from '../base/units';
+import type { Timeline } from '../chart/timeline';
+import type { SoundingHit } from '../comp/base/sounding';
+import { inTicks } from '../comp/base/time';
+import type { NoteName } from '../pitch/spelling';
+import { FRETTED } from '../voicing/base/instruments';
+import { isFretted } from '../voicing/playingOf';
+import type { Instrument, Voicing } from '../voicing/base/types';
+import type { Clef, PartMeasure, ScoreMeasure, ScorePart } from './types';
+import { writeVoice, type Pitched, type Struck } from './voice';
+
+/** From here up a hand that plays alone is written in the treble. */
+const MIDDLE_C = 60;
+
+/** What is played of a chart when nobody writes it out: slashes. */
+export const slashPart = (name: string, measures: readonly ScoreMeasure[]): ScorePart => ({
+  ...{ name, staves: ['treble'], tuning: [], writtenAbove: 0 },
+  measures: measures.map(() => ({ voices: [] })),
+});
+
+/** A line of single notes. */
+export function linePart(
+  name: string,
+  line: readonly { readonly midi: Midi; readonly note: NoteName; at: Ticks; length: Ticks }[],
+  measures: readonly ScoreMeasure[],
+): ScorePart {
+  const struck = line.map(({ midi, note, at, length }) => ({
+    at,
+    length,
+    notes: [{ midi, note }],
+  }));
+  const low = line.filter(({ midi }) => midi < MIDDLE_C - 5).length * 2 > line.length;
+  const bars = writeVoice(struck, measures);
+  return {
+    ...{ name, staves: [low ? 'bass' : 'treble'], tuning: [], writtenAbove: 0 },
+    measures: bars.map((moments) => ({ voices: [{ staff: 0, moments }] })),
+  };
+}
+
+interface Chords {
+  readonly name: string;
+  readonly instrument: Instrument;
+  readonly timeline: Timeline;
+  readonly measures: readonly ScoreMeasure[];
+}
+
+/** Every voicing of a chorus, as long as its chord lasts. */
+export function voicingsPart(chords: Chords, path: readonly Voicing[]): ScorePart {
+  const start = chords.timeline.bars[0]?.at ?? 0;
+  const struck = chords.timeline.events.map(({ at, length }, event) => ({
+    at: inTicks(quarters(at - start)),
+    length: inTicks(length),
+    voicing: path[event],
+  }));
+  return chordPart(chords, struck);
+}
+
+/** The hits of the comp as they are written, each with the voicing it plays. */
+export function compPart(
+  chords: Chords,
+  hits: readonly SoundingHit[],
+  path: readonly Voicing[],
+): ScorePart {
+  const start = chords.timeline.bars[0]?.at ?? 0;
+  const barAt = new Map(chords.timeline.bars.map(({ number, at }) => [number, at]));
+  const struck = hits.map(({ hit, chord }) => ({
+    at: ticks(inTicks(quarters((barAt.get(hit.bar) ?? 0) - start)) + hit.at),
+    length: hit.length,
+    voicing: path[chord],
+  }));
+  return chordPart(chords, struck);
+}
+
+interface StruckVoicing extends Pick<Struck, 'at' | 'length'> {
+  readonly voicing: Voicing | undefined;
+}
+
+/** On strings a staff over its tab, on keys two staves. */
+function chordPart(
+  { name, instrument, measures }: Chords,
+  struck: readonly StruckVoicing[],
+): ScorePart {
+  const sounding = struck.filter(({ voicing }) => voicing?.notes.length);
+  const onStaff = (keep: (note: Pitched, all: Voicing) => boolean): Struck[] =>
+    sounding.flatMap(({ at, length, voicing }) => {
+      const notes = pitchedOf(voicing!).filter((note) => keep(note, voicing!));
+      return notes.length ? [{ at, length, notes }] : [];
+    });
+  if (isFretted(instrument)) {
+    const bars = writeVoice(
+      onStaff(() => true),
+      measures,
+    );
+    const staves: Clef[] = ['treble', 'tab'];
+    const { writtenAbove } = FRETTED[instrument.kind];
+    return {
+      ...{ name, staves, tuning: instrument.tuning, writtenAbove },
+      measures: bars.map((moments): PartMeasure => ({
+        voices: staves.map((_, staff) => ({ staff, moments })),
+      })),
+    };
+  }
+  const isHigh = (note: Pitched, voicing: Voicing): boolean => {
+    const own = voicing.notes.find(({ midi }) => midi === note.midi);
+    const hands = new Set(voicing.notes.map(({ hand }) => hand));
+    return hands.size > 1 ? own?.hand === 'right' : note.midi >= MIDDLE_C;
+  };
+  const [high, low] = [isHigh, (note: Pitched, all: Voicing) => !isHigh(note, all)].map((keep) =>
+    writeVoice(onStaff(keep), measures),
+  );
+  return {
+    ...{ name, staves: ['treble', 'bass'], tuning: [], writtenAbove: 0 },
+    measures: measures.map((_, at): PartMeasure => ({
+      voices: [
+        { staff: 0, moments: high![at]! },
+        { staff: 1, moments: low![at]! },
+      ],
+    })),
+  };
+}
+
+const pitchedOf = ({ notes }: Voicing): Pitched[] =>
+  notes.map(({ midi, note, string, fret }) => ({
+    ...{ midi, note },
+    ...(string !== undefined && fret !== undefined && { string, fret }),
+  }));
