@@ -17,6 +17,8 @@ interface Toolkit {
 interface Verovio {
   readonly module: { onRuntimeInitialized?: () => void; readonly calledRun?: boolean };
   readonly toolkit: new () => Toolkit;
+  readonly LOG_ERROR: number;
+  readonly enableLog: (level: number) => void;
 }
 
 let loaded: Promise<Toolkit> | undefined;
@@ -27,7 +29,10 @@ export function reader(): Promise<Toolkit> {
     // eslint-disable-next-line @typescript-eslint/no-require-imports -- it has no types and must be told when it runs
     const verovio = require('verovio') as Verovio;
     const ready = (): void => {
-      resolve(new verovio.toolkit());
+      const toolkit = new verovio.toolkit();
+      // It warns of N.C., which has no root.
+      verovio.enableLog(verovio.LOG_ERROR);
+      resolve(toolkit);
     };
     if (verovio.module.calledRun) ready();
     else verovio.module.onRuntimeInitialized = ready;

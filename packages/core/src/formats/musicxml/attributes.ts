@@ -53,12 +53,18 @@ export function attributesOf(
   ];
 }
 
-const transposition = (above: number): XmlNode =>
-  element('transpose', [
-    element('diatonic', 0),
-    element('chromatic', 0),
-    element('octave-change', -above / OCTAVE),
+/** Letters of an interval by its half steps: major and perfect ones, as instruments are built in. */
+const LETTERS = [0, 1, 1, 2, 2, 3, 3, 4, 5, 5, 6, 6] as const;
+
+/** From what is written to what sounds. */
+function transposition(above: number): XmlNode {
+  const [octaves, rest] = [Math.trunc(above / OCTAVE), above % OCTAVE];
+  return element('transpose', [
+    element('diatonic', rest ? -LETTERS[rest]! : 0),
+    element('chromatic', rest ? -rest : 0),
+    ...(octaves ? [element('octave-change', -octaves)] : []),
   ]);
+}
 
 /** The open strings, counted by MusicXML from the lowest line of the staff. */
 const tabOf = (tuning: readonly number[], number: Readonly<Record<string, number>>): XmlNode =>

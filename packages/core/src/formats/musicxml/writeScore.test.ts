@@ -3,6 +3,7 @@ import { connect } from '../../connect/connect';
 import { defaultSettings } from '../../connect/base/data';
 import { parseChart } from '../../chart/parseChart';
 import { LAYER_RANGES, LINE_LAYERS, layerLine } from '../../practice/layers/layer';
+import { lineSheet } from '../../score/documents';
 import { playedFrame, writtenFrame } from '../../score/frames';
 import { linePart, slashPart, voicingsPart } from '../../score/parts';
 import type { Score, ScorePart } from '../../score/types';
@@ -95,6 +96,27 @@ describe('MusicXML, read by verovio', () => {
     }
     expect(notes).toBeGreaterThan(2000);
   });
+
+  it.each(['tenor sax', 'alto sax', 'baritone sax', 'trumpet', 'bass', 'flute'] as const)(
+    'sounds what the band hears, whoever reads it: %s',
+    async (reader) => {
+      for (const { title, chorus } of demoTunes().slice(0, 3)) {
+        const chart = parseChart(demoTexts().find((text) => text.includes(title))!).chart;
+        const line = layerLine('guide tones', chorus.timeline, {
+          ...{ range: LAYER_RANGES.guitar['guide tones'], pace: 'eighths' },
+        });
+        const tune = {
+          title,
+          chart,
+          key: chart.header.key ?? 'C',
+          tempo: 120,
+          feel: 'swing',
+        } as const;
+        const score = lineSheet(tune, 'Guide tones', line, reader);
+        expect(shown(await heardIn(writeMusicXml(score)))).toEqual(meantBy(score.parts[0]!, score));
+      }
+    },
+  );
 
   it('has every chord of every chart where it stands, with repeats, endings and signs', async () => {
     const toolkit = await reader();

@@ -1,0 +1,90 @@
+/**
+ * Documents: scores of one part, made from what a tune is, for whoever reads them. The chart is moved to where its reader's
+ * instrument is written, with the spelling of the moved key, and the notes with it.
+ */
+import { keyOf } from '../analysis/base/key';
+import { transposeChart } from '../analysis/transposeChart';
+import { quarters, ticks, type Midi, type Ticks } from '../base/units';
+import { timeline, type Timeline } from '../chart/timeline';
+import type { Chart, Feel } from '../chart/types';
+import { inTicks } from '../comp/base/time';
+import { intervalBetween, moveNote, type Interval } from '../pitch/interval';
+import type { NoteName } from '../pitch/spelling';
+import { playedFrame, writtenFrame } from './frames';
+import { linePart, slashPart } from './parts';
+import { READERS, type ReaderId } from './readers';
+import type { Score, ScoreMeasure, ScorePart } from './types';
+
+/** The tune that a document is of. */
+export interface SheetTune {
+  readonly title: string;
+  readonly chart: Chart;
+  /** As it sounds: `Eb` or `Cm`. */
+  readonly key: string;
+  /** In quarter notes a minute. */
+  readonly tempo: number;
+  readonly feel: Feel;
+}
+
+const OCTAVE = 12;
+
+/** A tune as its reader has it: the chart moved, its key, and how notes are moved with it. */
+interface Read {
+  readonly chart: Chart;
+  readonly key: string;
+  readonly interval: Interval;
+}
+
+function readBy({ chart, key }: SheetTune, reader: ReaderId): Read {
+  const up = ((-READERS[reader].sounds % OCTAVE) + OCTAVE) % OCTAVE;
+  const inKey: Chart = { ...chart, header: { ...chart.header, key } };
+  const moved = transposeChart(inKey, up);
+  const written = moved.header.key ?? key;
+  const interval = intervalBetween(keyOf(key).name, keyOf(written).name);
+  return { chart: moved, key: written, interval };
+}
+
+const scoreOf = (
+  { title, tempo, feel }: SheetTune,
+  key: string,
+  measures: readonly ScoreMeasure[],
+  part: ScorePart,
+): Score => ({ title, key, tempo, feel, measures, parts: [part] });
+
+/** The chart as it is written, repeats and all, to be filled by whoever reads it. */
+export function leadSheet(tune: SheetTune, reader: ReaderId = 'concert'): Score {
+  const { chart, key } = readBy(tune, reader);
+  const measures = writtenFrame(chart);
+  const { label, sounds, clef } = READERS[reader];
+  const part = slashPart(label, measures);
+  return scoreOf(tune, key, measures, { ...part, staves: [clef], writtenAbove: -sounds });
+}
+
+/** A note of a line, from the beginning of bar 1. */
+export interface SheetNote {
+  readonly midi: Midi;
+  readonly note: NoteName;
+  readonly at: Ticks;
+  readonly length: Ticks;
+}
+
+/** A line over the tune as it is played, as its reader has it; a pickup before bar 1 comes first. */
+export function lineSheet(
+  tune: SheetTune,
+  name: string,
+  line: readonly SheetNote[],
+  reader: ReaderId = 'concert',
+): Score {
+  const { chart, key, interval } = readBy(tune, reader);
+  const time: Timeline = timeline(chart);
+  const measures = playedFrame(time);
+  const start = inTicks(time.bars[0]?.at ?? quarters(0));
+  const own = line.map(({ note, at, ...rest }) => ({
+    ...{ ...rest, note: moveNote(note, interval) },
+    at: ticks(at - start),
+  }));
+  const part = linePart(name, own, measures);
+  const { sounds, clef } = READERS[reader];
+  const staves = reader === 'concert' ? part.staves : [clef];
+  return scoreOf(tune, key, measures, { ...part, staves, writtenAbove: -sounds });
+}
