@@ -76,6 +76,8 @@ const webFloors = [
   'comp',
   'etude',
   'stand',
+  'practise',
+  'takeaway',
   'book',
   'tune',
   'app',

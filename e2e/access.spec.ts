@@ -87,7 +87,7 @@ test('the sheet of keys opens with its key and lists them all', async ({ page })
   await desk.openTune('Rope and Ring');
   await page.keyboard.press('Shift+?');
   const sheet = page.getByRole('dialog', { name: 'Keys' });
-  await expect(sheet.getByRole('row')).toHaveCount(58);
+  await expect(sheet.getByRole('row')).toHaveCount(61);
   await page.keyboard.press('Escape');
   await expect(sheet).toBeHidden();
 });

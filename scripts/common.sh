@@ -63,6 +63,13 @@ ensure_xmllint() {
   install_packages libxml2-utils
 }
 
+# Reads what was printed, for the tests.
+ensure_poppler() {
+  command -v pdftotext >/dev/null && return
+  say "Installing Debian's poppler-utils"
+  install_packages poppler-utils
+}
+
 # An independent reader of MIDI files, for the tests.
 ensure_mido() {
   /usr/bin/python3 -c 'import mido' 2>/dev/null && return

@@ -670,3 +670,29 @@ export { mergeTunes, type MergeOutcome } from './versions/mergeTunes';
 export type { Conflict } from './versions/mergeValues';
 export { tellChanges } from './versions/tellChanges';
 export type { TuneVersion } from './versions/types';
+
+// The written page
+export { writeMusicXml } from './formats/musicxml/writeScore';
+export { packMusicXml } from './formats/musicxml/packed';
+export {
+  compSheet,
+  leadSheet,
+  lineSheet,
+  voicingsSheet,
+  type SheetChords,
+  type SheetHead,
+  type SheetNote,
+  type SheetTune,
+} from './score/documents';
+export { movedByOctaves, octaveOffered, outOfRange, type OutOfRange } from './score/inRange';
+export { READER_IDS, READERS, type ReaderId } from './score/readers';
+export type {
+  Clef as ScoreClef,
+  Moment,
+  Score,
+  ScoreChord,
+  ScoreMeasure,
+  ScorePart,
+  ScoreVoice,
+  WrittenNote,
+} from './score/types';

@@ -22,6 +22,7 @@ const VoicePage = lazy(() => import('../voice/VoicePage'));
 const CompPage = lazy(() => import('../comp/CompPage'));
 const PractisePage = lazy(() => import('../practise/today/PractisePage'));
 const PractiseTunePage = lazy(() => import('../practise/tune/PractiseTunePage'));
+const TakeAwayPage = lazy(() => import('../takeaway/TakeAwayPage'));
 const StandPage = lazy(() => import('../stand/StandPage'));
 
 const queries = new QueryClient({
@@ -47,6 +48,7 @@ function Screens() {
           <Route path="voice" element={screen('Voice', <VoicePage />)} />
           <Route path="comp" element={screen('Comp', <CompPage />)} />
           <Route path="practise" element={screen('Practise', <PractiseTunePage />)} />
+          <Route path="take-away" element={screen('Take away', <TakeAwayPage />)} />
           <Route path="stand" element={screen('Stand', <StandPage />)} />
         </Route>
         <Route path="*" element={<NotFound />} />

@@ -16,6 +16,7 @@ import type {
   RankedPath,
   Result,
   Scope,
+  Score,
   SoloLine,
   StandInRequest,
   StoredTaste,
@@ -35,6 +36,8 @@ import type {
   MadeEtude,
   MeetingAnswer,
   PlanQuestion,
+  Sheet,
+  SheetRequest,
   ReadRequest,
   VoicedChorus,
   VoicedPath,
@@ -170,6 +173,22 @@ class EngineClient {
 
   plan(id: number, question: PlanQuestion): Promise<BandPlan | undefined> {
     return this.ask((engine) => engine.plan(id, question));
+  }
+
+  sheet(id: number, request: SheetRequest): Promise<Sheet | undefined> {
+    return this.ask((engine) => engine.sheet(id, request));
+  }
+
+  compSheet(id: number, request: SheetRequest): Promise<Sheet | undefined> {
+    return this.ask((engine) => engine.compSheet(id, request));
+  }
+
+  musicXml(score: Score): Promise<string> {
+    return this.ask((engine) => engine.musicXml(score));
+  }
+
+  packedXml(score: Score): Promise<Uint8Array<ArrayBuffer>> {
+    return this.ask((engine) => engine.packedXml(score));
   }
 
   question(id: number, request: DrillRequest, count: number): Promise<AskedQuestion | undefined> {

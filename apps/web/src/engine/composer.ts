@@ -14,6 +14,7 @@ import {
   writeMidi,
   type Composition,
 } from '@drop-close/core';
+import { compSheetOf } from './sheets';
 import type { ComposedChoruses, Composer } from './protocol';
 
 interface Current extends Composition {
@@ -41,6 +42,7 @@ export function createComposer(read = createTuneReader()): Composer {
     offers: (id, at, line, under) => ask(id, (here) => offersIn(here, at, line, under)),
     layLicks: (id, request) => ask(id, (here) => layOver(here, request)),
     spread: (id, applied, scope) => ask(id, (here) => devicesOver(here, applied, scope)),
+    compSheet: (id, request) => ask(id, (here) => compSheetOf(here, request)),
     band: (id, part) => ask(id, (here) => bandOf(here, part)),
     song: (id, title) => ask(id, (here) => writeMidi(songOfComposition(here, title, here.key))),
     standIn: (id, { density, range, seed }) =>

@@ -21,9 +21,12 @@ import {
   type ConnectOutcome,
   type ConnectSettings,
   type PitchedChord,
+  packMusicXml,
+  writeMusicXml,
 } from '@drop-close/core';
 import { createComposer } from './composer';
 import { createDrills } from './drills';
+import { sheetOf } from './sheets';
 import type { Engine, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
 
 /** Swing in percent, where nobody has set it. */
@@ -131,6 +134,12 @@ export function createEngine(): Engine {
       const current = chorusOf(id);
       return current && askOf(current, request, count);
     },
+    sheet: (id, request) => {
+      const current = chorusOf(id);
+      return current && sheetOf({ ...current, chart: current.voiced.chart }, request);
+    },
+    musicXml: writeMusicXml,
+    packedXml: (score) => packMusicXml(writeMusicXml(score)),
     plan: (id, question) => {
       const current = chorusOf(id);
       if (!current) return undefined;

@@ -40,6 +40,10 @@ import type {
   Voicing,
   RankedPath,
   Result,
+  OutOfRange,
+  ReaderId,
+  Score,
+  SheetHead,
 } from '@drop-close/core';
 
 export interface VoiceRequest extends TuneText {
@@ -73,6 +77,32 @@ export interface VoicedChorus {
 /** How the resolutions of a change could be met; nothing where none of the nearest alternatives does it. */
 export interface MeetingAnswer {
   readonly found?: Meeting;
+}
+
+export const SHEET_KINDS = [
+  'lead sheet',
+  'voicings',
+  'comp',
+  'roots',
+  'arpeggios',
+  'guide tones',
+] as const;
+export type SheetKind = (typeof SHEET_KINDS)[number];
+
+/** A document to be taken away. */
+export interface SheetRequest extends SheetHead {
+  readonly kind: SheetKind;
+  readonly reader: ReaderId;
+  /** How many octaves up it is moved, or down below 0. */
+  readonly octaves: number;
+}
+
+export interface Sheet {
+  readonly score: Score;
+  /** Notes outside the range of its reader. */
+  readonly outside: readonly OutOfRange[];
+  /** The octaves that would leave fewest of them, 0 where none is better. */
+  readonly octave: number;
 }
 
 export interface PlanQuestion {
@@ -146,6 +176,8 @@ export interface Composer {
   /** Licks over the choruses with chords in the gaps, or why not. */
   readonly layLicks: (id: number, request: LayOverRequest) => Result<LaidOver, string> | undefined;
   readonly band: (id: number, question: BandQuestion) => BandPlan | undefined;
+  /** The comp part of all choruses. */
+  readonly compSheet: (id: number, request: SheetRequest) => Sheet | undefined;
   /** A Standard MIDI File of all that sounds. */
   readonly song: (id: number, title: string) => Uint8Array | undefined;
   readonly standIn: (
@@ -215,4 +247,9 @@ export interface Engine extends Composer {
   readonly ask: (id: number, request: DrillRequest, count: number) => AskedQuestion | undefined;
   /** Bass, drums and comp of the chorus or a stretch of it; `undefined` as above. */
   readonly plan: (id: number, question: PlanQuestion) => BandPlan | undefined;
+  /** A document made from the chorus; `undefined` as above, and where there is none of its kind. */
+  readonly sheet: (id: number, request: SheetRequest) => Sheet | undefined;
+  /** A score as MusicXML: as text, or packed. */
+  readonly musicXml: (score: Score) => string;
+  readonly packedXml: (score: Score) => Uint8Array<ArrayBuffer>;
 }

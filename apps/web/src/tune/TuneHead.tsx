@@ -35,6 +35,7 @@ export function TuneHead() {
         <NavLink to={{ pathname: 'voice', search }}>Voice</NavLink>
         <NavLink to={{ pathname: 'comp', search }}>Comp</NavLink>
         <NavLink to="practise">Practise</NavLink>
+        <NavLink to="take-away">Take away</NavLink>
       </nav>
       <SaveNote />
       <NoLongerFits />

@@ -7,23 +7,29 @@ import { transposeChart } from '../analysis/transposeChart';
 import { quarters, ticks, type Midi, type Ticks } from '../base/units';
 import { timeline, type Timeline } from '../chart/timeline';
 import type { Chart, Feel } from '../chart/types';
+import type { SoundingHit } from '../comp/base/sounding';
 import { inTicks } from '../comp/base/time';
 import { intervalBetween, moveNote, type Interval } from '../pitch/interval';
 import type { NoteName } from '../pitch/spelling';
+import type { Instrument, Voicing } from '../voicing/base/types';
 import { playedFrame, writtenFrame } from './frames';
-import { linePart, slashPart } from './parts';
+import { compPart, linePart, slashPart, voicingsPart } from './parts';
 import { READERS, type ReaderId } from './readers';
 import type { Score, ScoreMeasure, ScorePart } from './types';
 
-/** The tune that a document is of. */
-export interface SheetTune {
+/** What stands over every document. */
+export interface SheetHead {
   readonly title: string;
-  readonly chart: Chart;
   /** As it sounds: `Eb` or `Cm`. */
   readonly key: string;
   /** In quarter notes a minute. */
   readonly tempo: number;
   readonly feel: Feel;
+}
+
+/** The tune that a document is of. */
+export interface SheetTune extends SheetHead {
+  readonly chart: Chart;
 }
 
 const OCTAVE = 12;
@@ -45,7 +51,7 @@ function readBy({ chart, key }: SheetTune, reader: ReaderId): Read {
 }
 
 const scoreOf = (
-  { title, tempo, feel }: SheetTune,
+  { title, tempo, feel }: SheetHead,
   key: string,
   measures: readonly ScoreMeasure[],
   part: ScorePart,
@@ -87,4 +93,29 @@ export function lineSheet(
   const { sounds, clef } = READERS[reader];
   const staves = reader === 'concert' ? part.staves : [clef];
   return scoreOf(tune, key, measures, { ...part, staves, writtenAbove: -sounds });
+}
+
+/** How a tune is played on an instrument: over its chorus, or over all choruses. */
+export interface SheetChords {
+  readonly name: string;
+  readonly instrument: Instrument;
+  readonly timeline: Timeline;
+  /** The voicing of each event; as many. */
+  readonly path: readonly Voicing[];
+}
+
+/** Every voicing of the chorus as long as its chord lasts: a staff over its tab, or two staves. */
+export function voicingsSheet(head: SheetHead, { path, ...chords }: SheetChords): Score {
+  const measures = playedFrame(chords.timeline);
+  return scoreOf(head, head.key, measures, voicingsPart({ ...chords, measures }, path));
+}
+
+/** The comp as it is written, hit by hit, with the voicings it plays. */
+export function compSheet(
+  head: SheetHead,
+  { path, ...chords }: SheetChords,
+  hits: readonly SoundingHit[],
+): Score {
+  const measures = playedFrame(chords.timeline);
+  return scoreOf(head, head.key, measures, compPart({ ...chords, measures }, hits, path));
 }

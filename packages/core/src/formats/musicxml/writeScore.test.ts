@@ -1,3 +1,4 @@
+import { strFromU8, unzipSync } from 'fflate';
 import { execFileSync } from 'node:child_process';
 import { connect } from '../../connect/connect';
 import { defaultSettings } from '../../connect/base/data';
@@ -10,6 +11,7 @@ import type { Score, ScorePart } from '../../score/types';
 import { demoTexts, demoTunes } from '../../testing/demo';
 import { heardIn, reader } from '../../testing/verovio';
 import { defaultGuitar, defaultKeyboard, rooms } from '../../voicing/data';
+import { packMusicXml } from './packed';
 import { writeMusicXml } from './writeScore';
 
 /** What a part sounds: ties joined, each note once, in order. */
@@ -129,6 +131,16 @@ describe('MusicXML, read by verovio', () => {
       const chords = measures.flatMap((measure) => measure.chords);
       expect(harms).toHaveLength(chords.length);
     }
+  });
+
+  it('packed, is found again by whoever opens it, and the same score is the same file', () => {
+    const measures = writtenFrame(parseChart('| Dm7 G7 |').chart);
+    const document = writeMusicXml(scoreOf('Packed', [slashPart('Chords', measures)], measures));
+    const packed = packMusicXml(document);
+    expect(packMusicXml(document)).toEqual(packed);
+    const files = unzipSync(packed);
+    expect(Object.keys(files)).toEqual(['mimetype', 'META-INF/container.xml', 'score.musicxml']);
+    expect(strFromU8(files['score.musicxml']!)).toBe(document);
   });
 
   it('is well formed by xmllint, whatever the title', () => {

@@ -11,8 +11,8 @@ const FEWEST = 2;
 /**
  * What somebody who plays a chord from memory has written: the chord that is asked for, where what is played holds its
  * guide tones and nothing foreign to it, else the best name of the notes.
+ * Dm7 is recalled by F and C alone, its guide tones.
  * @returns nothing of a single note, or of notes that no chord has
- * @example recallPlayed(dm7, [53, 60]) // 'Dm7': F and C are its guide tones
  */
 export function recallPlayed(asked: PitchedChord, pitches: readonly Midi[]): string | undefined {
   const sounding = new Set(pitches.map((each) => pitchClass(each)));

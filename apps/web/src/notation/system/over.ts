@@ -1,0 +1,72 @@
+import type { ScoreMeasure } from '@drop-close/core';
+import { symbolParts } from '../../ui/symbol';
+import type { DrawnMeasure, SystemPlace } from './types';
+
+const SVG = 'http://www.w3.org/2000/svg';
+/** Over the staff, in pixels: chords, or over what is higher; sections over those. */
+const CHORD_UP = 14;
+const CLEAR = 13;
+const SECTION_UP = 24;
+const AFTER_SECTION = 34;
+
+/** Chords at their time, sections, remarks, signs and the number of the first bar, over the staff of a line. */
+export function drawOver(
+  svg: SVGElement,
+  drawn: readonly DrawnMeasure[],
+  { top }: SystemPlace,
+  symbolOf: (symbol: string) => string,
+): void {
+  const highest = Math.min(...drawn.map((each) => each.highest));
+  const line = Math.min(top - CHORD_UP, highest - CLEAR);
+  drawn.forEach(({ measure, stave, xs }, at) => {
+    const [start, end] = [stave.getNoteStartX(), stave.getNoteEndX()];
+    for (const { at: time, chord } of measure.chords) {
+      const x = xs.get(time) ?? start + ((end - start) * time) / measure.length;
+      svg.append(symbolText(symbolOf(chord.symbol), x, line));
+    }
+    const left = at === 0 ? 0 : stave.getX() + 2;
+    const { section } = measure;
+    if (section !== undefined) svg.append(text(left, line - SECTION_UP, section, 'sheet-section'));
+    const said = [...measure.words, ...measure.directions.map(signOf)].join('  ');
+    const indent = section === undefined ? 0 : AFTER_SECTION;
+    if (said) svg.append(text(left + indent, line - SECTION_UP, said, 'sheet-words'));
+    if (at === 0 && measure.number > 1) {
+      svg.append(text(0, top - 4, String(measure.number), 'sheet-number'));
+    }
+  });
+}
+
+function text(x: number, y: number, words: string, name: string): SVGTextElement {
+  const node = document.createElementNS(SVG, 'text');
+  node.setAttribute('x', String(x));
+  node.setAttribute('y', String(y));
+  node.setAttribute('class', name);
+  node.textContent = words;
+  return node;
+}
+
+/** A symbol set in type: what stands higher is smaller. */
+function symbolText(symbol: string, x: number, y: number): SVGTextElement {
+  const { root, quality, raised, bass } = symbolParts(symbol);
+  const node = text(x, y, root + quality, 'sheet-symbol');
+  const part = (words: string, name: string, dy: number): void => {
+    const span = document.createElementNS(SVG, 'tspan');
+    span.setAttribute('class', name);
+    span.setAttribute('dy', String(dy));
+    span.textContent = words;
+    node.append(span);
+  };
+  if (raised) part(raised, 'sheet-raised', -RAISED);
+  if (bass !== undefined) part(`/${bass}`, 'sheet-bass', raised ? RAISED : 0);
+  return node;
+}
+const RAISED = 6;
+
+type Direction = ScoreMeasure['directions'][number];
+const UNTIL = { end: '', fine: ' al Fine', coda: ' al Coda' } as const;
+const SIGNS = { segno: 'Segno', coda: 'Coda', 'to coda': 'To Coda', fine: 'Fine' } as const;
+
+function signOf(direction: Direction): string {
+  if (direction.kind !== 'jump') return SIGNS[direction.kind];
+  return `${direction.from === 'beginning' ? 'D.C.' : 'D.S.'}${UNTIL[direction.until]}`;
+}

@@ -1,0 +1,34 @@
+import type { Moment, ScoreMeasure } from '@drop-close/core';
+import type { Stave, StemmableNote } from 'vexflow/bravura';
+
+/** What of a score is drawn, and where. */
+export interface SystemPlace {
+  /** Position of its first bar, and how many it has. */
+  readonly first: number;
+  readonly count: number;
+  /** In pixels. */
+  readonly width: number;
+  readonly height: number;
+  /** From the top of the system to its first staff, and from staff to staff. */
+  readonly top: number;
+  readonly between: number;
+}
+
+/** A moment of a voice and what is drawn for it. */
+export interface Engraved {
+  readonly moment: Moment;
+  readonly note: StemmableNote;
+}
+
+/** A bar once its staves and notes are drawn. */
+export interface DrawnMeasure {
+  readonly measure: ScoreMeasure;
+  readonly stave: Stave;
+  /** Where the moments of the first voice stand, by their time. */
+  readonly xs: ReadonlyMap<number, number>;
+  /** The top of what is highest in it, in pixels. */
+  readonly highest: number;
+}
+
+/** Notes that are tied on, by staff and pitch, with their position in the chord. */
+export type OpenTies = Map<string, { readonly note: StemmableNote; readonly index: number }>;

@@ -1,0 +1,102 @@
+import { execFileSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { standsUp } from './axe';
+import { expect, test } from './desk';
+
+async function tuneId(page: Page, title: string): Promise<string> {
+  const tunes = (await (await page.request.get('/api/tunes')).json()) as {
+    id: string;
+    title: string;
+  }[];
+  return tunes.find((tune) => tune.title === title)!.id;
+}
+
+/** The page as it is printed: words of each of its sheets of paper. */
+async function printed(page: Page, name: string): Promise<string[]> {
+  const file = test.info().outputPath(`${name}.pdf`);
+  await page.pdf({ path: file, preferCSSPageSize: true, printBackground: true });
+  const text = execFileSync('pdftotext', ['-layout', file, '-']).toString();
+  // Every sheet ends with a form feed.
+  return text.split('\f').slice(0, -1);
+}
+
+test('a lead sheet is read by a tenor in their key, and printed on one page', async ({ page }) => {
+  const id = await tuneId(page, 'Loose Gangway');
+  await page.goto(`/tune/${id}/take-away`);
+  const first = page.getByRole('article', { name: 'Page 1 of 1' });
+  await expect(first.getByRole('img')).toHaveCount(8);
+  await expect(first.locator('.sheet-symbol').first()).toHaveText('B♭6');
+  await page.getByRole('combobox', { name: 'Who reads it' }).click();
+  await page.getByTitle('B♭ tenor saxophone').click();
+  await expect(first.locator('.sheet-symbol').first()).toHaveText('C6');
+  await expect(page).toHaveURL(/for=tenor\+sax/);
+  const sheets = await printed(page, 'lead');
+  expect(sheets).toHaveLength(1);
+  expect(sheets[0]).toContain('Loose Gangway');
+  expect(sheets[0]).toMatch(/B♭ *tenor saxophone/);
+  expect(sheets[0]).toMatch(/1 ?\/ ?1/);
+  expect(sheets[0]).not.toContain('Take away');
+});
+
+test('a line that lies too low for its reader is told, and moved an octave', async ({ page }) => {
+  const id = await tuneId(page, 'Loose Gangway');
+  await page.goto(`/tune/${id}/take-away?sheet=roots&for=tenor+sax`);
+  const note = page.locator('.outside-note');
+  await expect(note).toContainText(/^B♭ tenor saxophone is written from B♭3 to F6: .* is too low/);
+  await note.getByRole('button', { name: 'Write it an octave up' }).click();
+  await expect(note).toBeHidden();
+});
+
+test('a document is saved as MusicXML, plain and compressed', async ({ page }) => {
+  const id = await tuneId(page, 'Half Past the Tide');
+  await page.goto(`/tune/${id}/take-away?sheet=voicings`);
+  await expect(page.getByRole('article').first().locator('.sheet-symbol').first()).toBeVisible();
+  const save = async (button: string): Promise<{ name: string; file: string }> => {
+    const coming = page.waitForEvent('download');
+    await page.getByRole('button', { name: button }).click();
+    const download = await coming;
+    return { name: download.suggestedFilename(), file: await download.path() };
+  };
+  const plain = await save('MusicXML');
+  expect(plain.name).toBe('Half Past the Tide, voicings.musicxml');
+  const text = readFileSync(plain.file, 'utf8');
+  expect(text).toContain('<score-partwise version="4.0">');
+  expect(text).toContain('<sign>TAB</sign>');
+  const packed = await save('Compressed');
+  expect(packed.name).toBe('Half Past the Tide, voicings.mxl');
+  expect(readFileSync(packed.file).subarray(0, 2).toString()).toBe('PK');
+});
+
+test('voicings of a long tune are printed on whole pages, none of their systems cut', async ({
+  page,
+}) => {
+  const id = await tuneId(page, 'Loose Gangway');
+  await page.goto(`/tune/${id}/take-away?sheet=voicings`);
+  const pages = page.getByRole('article');
+  await expect(pages.first().locator('.sheet-symbol').first()).toBeVisible();
+  const count = await pages.count();
+  expect(count).toBeGreaterThan(1);
+  const cut = await pages.evaluateAll(
+    (sheets) =>
+      sheets.flatMap((sheet) => {
+        const end = sheet.getBoundingClientRect().bottom - 57;
+        return [...sheet.querySelectorAll('.sheet-system')].filter(
+          (system) => system.getBoundingClientRect().bottom > end,
+        );
+      }).length,
+  );
+  expect(cut).toBe(0);
+  const sheets = await printed(page, 'voicings');
+  expect(sheets).toHaveLength(count);
+  sheets.forEach((sheet, at) => {
+    expect(sheet).toMatch(new RegExp(`${at + 1} ?/ ?${count}`));
+  });
+});
+
+test('what is taken away stands up to the accessibility rules', async ({ page }) => {
+  const id = await tuneId(page, 'Loose Gangway');
+  await page.goto(`/tune/${id}/take-away?sheet=guide+tones&for=alto+sax`);
+  await expect(page.getByRole('article').first().locator('.sheet-symbol').first()).toBeVisible();
+  await standsUp(page, 'house');
+});
