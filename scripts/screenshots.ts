@@ -17,7 +17,7 @@ async function instrument(page: Page, label: string): Promise<void> {
   await page.waitForTimeout(SETTLE);
 }
 
-async function open(page: Page, title: string, screen: 'Chart' | 'Voice' | 'Comp'): Promise<void> {
+async function open(page: Page, title: string, screen: 'Chart' | 'Voice' | 'Comp' | 'Take away'): Promise<void> {
   await page.goto(`${BASE}/book`);
   await page.getByRole('link', { name: title, exact: true }).click();
   await page.getByRole('link', { name: screen, exact: true }).click();
@@ -118,14 +118,6 @@ async function main(): Promise<void> {
   await page.waitForTimeout(SETTLE);
   await shot('voice-guitar');
 
-  await open(page, 'Six Ways Home', 'Voice');
-  await page.keyboard.press('t');
-  await page.keyboard.press('g');
-  await page.waitForTimeout(2 * SETTLE);
-  await shot('voice-taste');
-  await page.keyboard.press('t');
-  await page.keyboard.press('g');
-
   await page.goto(`${BASE}/book`);
   await page.getByRole('button', { name: 'New étude' }).click();
   await page.waitForTimeout(2 * SETTLE);
@@ -137,6 +129,11 @@ async function main(): Promise<void> {
 
   await comp(page, shot);
   await practise(page, shot);
+
+  await open(page, 'Loose Gangway', 'Take away');
+  await page.goto(`${page.url()}?sheet=guide+tones&for=tenor+sax`);
+  await page.waitForTimeout(2 * SETTLE);
+  await shot('take-away');
 
   await page.goto(`${BASE}/player`);
   await page.waitForTimeout(SETTLE);
