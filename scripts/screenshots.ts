@@ -17,7 +17,11 @@ async function instrument(page: Page, label: string): Promise<void> {
   await page.waitForTimeout(SETTLE);
 }
 
-async function open(page: Page, title: string, screen: 'Chart' | 'Voice' | 'Comp' | 'Take away'): Promise<void> {
+async function open(
+  page: Page,
+  title: string,
+  screen: 'Chart' | 'Voice' | 'Comp' | 'Take away',
+): Promise<void> {
   await page.goto(`${BASE}/book`);
   await page.getByRole('link', { name: title, exact: true }).click();
   await page.getByRole('link', { name: screen, exact: true }).click();

@@ -1,4 +1,4 @@
-import { READERS, type ReaderId } from '@drop-close/core';
+import { inList, READERS, type ReaderId } from '@drop-close/core';
 import { Button } from 'antd';
 import type { Sheet } from '../engine/protocol';
 import { prettyPitch } from '../ui/notation';
@@ -20,15 +20,19 @@ export function OutsideNote({
 }: OutsideNoteProps) {
   if (!outside.length) return null;
   const { label, low, high } = READERS[reader];
-  const where = outside.slice(0, SHOWN).map(({ measure, midi, way }) => {
-    const bar = score.measures[measure]?.number ?? 0;
-    return `${prettyPitch(midi)} in bar ${bar} is ${way}`;
+  const shown = outside.slice(0, SHOWN);
+  const said = (['too low', 'too high'] as const).flatMap((way) => {
+    const own = shown.filter((note) => note.way === way);
+    const notes = own.map(({ measure, midi }) => {
+      return `${prettyPitch(midi)} in bar ${score.measures[measure]?.number ?? 0}`;
+    });
+    return own.length ? `${way} ${own.length === 1 ? 'is' : 'are'} ${inList(notes)}` : [];
   });
-  const more = outside.length - where.length;
+  const more = outside.length - shown.length;
   return (
     <p className="outside-note" role="status">
-      {label} is written from {prettyPitch(low)} to {prettyPitch(high)}: {where.join(', ')}
-      {more > 0 && `, and ${more} more`}.{' '}
+      {label} is written from {prettyPitch(low)} to {prettyPitch(high)}: {said.join('; ')}
+      {more > 0 && `, and ${more} notes more`}.{' '}
       {octave !== 0 && (
         <Button
           size="small"

@@ -1,5 +1,6 @@
 import type { Score } from '@drop-close/core';
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef, type CSSProperties } from 'react';
+import { useWidth } from '../ui/useWidth';
 import { useNotation } from '../profile/useNotation';
 import {
   BETWEEN_STAVES,
@@ -30,8 +31,10 @@ export function SheetPages({ score, reader, perLine, paper }: SheetPagesProps) {
     [score, perLine, height, paper],
   );
   const { width, height: paperHeight } = PAPERS[paper];
+  const [frame, room] = useWidth();
+  const zoom = room ? Math.min(1, room / width) : 1;
   return (
-    <div className="sheet-pages">
+    <div className="sheet-pages" ref={frame} style={{ '--sheet-zoom': zoom } as CSSProperties}>
       {/* The size of what is printed is no style of any element. */}
       <style>{`@page { size: ${paper} portrait; margin: 0 }`}</style>
       {pages.map((systems, at) => (
