@@ -4,6 +4,8 @@ import { formatChart } from '../chart/formatChart';
 import { parseChart } from '../chart/parseChart';
 import type { Chart } from '../chart/types';
 import { timeline } from '../chart/timeline';
+import { soundingChords } from '../chart/transpose';
+import { spellFrom, type NoteName } from '../pitch/spelling';
 import { demoTexts } from '../testing/demo';
 import { PROGRESSIONS } from '../testing/progressions';
 import { analyzeChart } from './analyzeChart';
@@ -36,6 +38,12 @@ describe('a chart in another key', () => {
     expect(moved('key: F\n| Bb7 | Bbm7 | Bb7/D |', 1)).toBe('key: Gb\n| B7 | Bm7 | B7/D# |');
     expect(moved('key: C\n| C6 F#dim7 | F/A Dm7/C |', -1)).toBe(
       'key: B\n| B6 Fdim7 | E/G# C#m7/B |',
+    );
+  });
+  it('spells what leads to a remote tonic beside it, and what is at home with its key', () => {
+    expect(moved('key: Eb\n| Eb6 | Bm7 E7 | Amaj7 |', 2)).toBe('key: F\n| F6 | C#m7 F#7 | Bmaj7 |');
+    expect(moved('key: F\n| F7 | Bb7 | Cm7 F7 | Bbmaj7 |', 1)).toBe(
+      'key: Gb\n| Gb7 | B7 | Dbm7 Gb7 | Bmaj7 |',
     );
   });
   it('moves a chart without a key from the key it is heard in, and gives it none', () => {
@@ -78,6 +86,25 @@ describe('the analysis of a transposed chart is the same but for its names', () 
       expect(abstract(transposeChart(chart, semitones))).toEqual(here);
     }
   });
+});
+
+it('a root that falls a fifth is spelled so wherever the chart goes, but where a plain name at home or the end of a chain parts them', () => {
+  const roots = (chart: Chart) => soundingChords(chart).map(({ root }) => root);
+  const falls = (from: NoteName, to: NoteName): boolean => spellFrom(from, 3, 5) === to;
+  let [all, parted] = [0, 0];
+  for (const [, text] of demo as [string, string][]) {
+    const { chart } = parseChart(text);
+    const here = roots(chart);
+    for (let semitones = 1; semitones < 12; semitones += 1) {
+      const there = roots(transposeChart(chart, semitones));
+      here.slice(1).forEach((to, at) => {
+        if (!falls(here[at]!, to)) return;
+        all += 1;
+        if (!falls(there[at]!, there[at + 1]!)) parted += 1;
+      });
+    }
+  }
+  expect([all, parted]).toEqual([1881, 17]);
 });
 
 describe('there and back again', () => {

@@ -1,6 +1,6 @@
-import { moveChart } from '../chart/transpose';
+import { moveChart, soundingChords } from '../chart/transpose';
 import type { Chart } from '../chart/types';
-import { intervalBetween } from '../pitch/interval';
+import { intervalBetween, type Interval } from '../pitch/interval';
 import { pitchClass } from '../base/units';
 import { readChart } from './readings/chartReading';
 import { keyOf, signatureOf, tonicName, type Key } from './base/key';
@@ -21,13 +21,65 @@ export function transposeChart(chart: Chart, semitones: number): Chart {
   const tonic = tonicName(to, signatureOf(from.name, from.mode) > 0);
   const key = tonic + (to.mode === 'minor' ? 'm' : '');
   const interval = intervalBetween(from.name, tonic);
-  return moveChart(
-    chart,
-    interval,
-    chart.header.key === undefined ? undefined : key,
-    (chord, next) => inItsKey(chord, next, from.name),
-  );
+  const header = chart.header.key === undefined ? undefined : key;
+  return moveChart(chart, interval, header, namesIn(chart, interval, from.name));
 }
+
+/** Letters and half steps up to the root from which a chord falls a fifth. */
+const FIFTH: Interval = { letterSteps: 4, semitones: 7 };
+
+/**
+ * The root of every chord, named so that it is spelled well where the chart goes: in its key, or, where what it leads to by a
+ * fourth takes a plain name there, beside that: C#m7 F#7 before Bmaj7, also in F.
+ */
+function namesIn(chart: Chart, interval: Interval, tonic: NoteName): NoteName[] {
+  const chords = soundingChords(chart);
+  const names: NoteName[] = [];
+  /** Where the chord after this one goes, if that is not where its key has it. */
+  let beside: NoteName | undefined;
+  for (let at = chords.length - 1; at >= 0; at -= 1) {
+    const chord = chords[at]!;
+    const own = nameOf(chord, chords[at + 1], names[at + 1], tonic);
+    const before = beside && plainly(moved(beside, FIFTH));
+    const leads = before !== undefined && isThere(chord, before, interval) && !isHome(chord, tonic);
+    names[at] = leads ? moved(before, back(interval)) : own;
+    const there = moved(own, interval);
+    beside = leads ? before : plainRoot(there) === there ? undefined : plainRoot(there);
+  }
+  return names;
+}
+
+/** In its key, or beside what it leads to, where that is written by another name than its key has for it. */
+function nameOf(
+  chord: PitchedChord,
+  next: PitchedChord | undefined,
+  nextName: NoteName | undefined,
+  tonic: NoteName,
+): NoteName {
+  const isRenamed = next && nextName !== undefined && next.root !== nextName;
+  return isRenamed && chord.root === moved(next.root, FIFTH)
+    ? moved(nextName, FIFTH)
+    : inItsKey(chord, next, tonic);
+}
+
+const moved = (name: NoteName, { letterSteps, semitones }: Interval): NoteName =>
+  spellFrom(name, letterSteps, semitones);
+
+const back = ({ letterSteps, semitones }: Interval): Interval => ({
+  letterSteps: -letterSteps,
+  semitones: -semitones,
+});
+
+/** A name that players write, as it is. */
+const plainly = (name: NoteName): NoteName | undefined =>
+  plainRoot(name) === name ? name : undefined;
+
+const isThere = ({ root }: PitchedChord, name: NoteName, { semitones }: Interval): boolean =>
+  pitchClass(pitchClassOf(root) + semitones) === pitchClassOf(name);
+
+/** What stands on the tonic, or is as major as the key, is spelled with it. */
+const isHome = (chord: PitchedChord, tonic: NoteName): boolean =>
+  pitchClassOf(chord.root) === pitchClassOf(tonic) || classOf(chord) === 'major';
 
 /** Letters from the tonic by semitones above it, as roots are written, and those of diminished chords that rise. */
 const LETTERS_ABOVE = [0, 1, 1, 2, 2, 3, 4, 4, 5, 5, 6, 6] as const;
