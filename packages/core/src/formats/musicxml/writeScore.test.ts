@@ -14,6 +14,9 @@ import { defaultGuitar, defaultKeyboard, rooms } from '../../voicing/data';
 import { packMusicXml } from './packed';
 import { writeMusicXml } from './writeScore';
 
+// The reader takes its time over a whole book.
+jest.setTimeout(180_000);
+
 /** What a part sounds: ties joined, each note once, in order. */
 function meantBy(part: ScorePart, { measures }: Score): string[] {
   const sounding: { at: number; end: number; midi: number }[] = [];
