@@ -326,6 +326,10 @@ test('a step of a session is ended by its key, and the grips of a form are asked
   await page.goto(`/practise/form?${new URLSearchParams({ item: form })}`);
   await page.getByRole('button', { name: 'Ask me about these grips' }).click();
   await expect(page.getByText(/^Which degree of (C|F|B♭|Bb)maj7 is on top\?$/)).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  const chooser = page.locator('.drill .ant-select');
+  const edge = await chooser.evaluate((each) => each.getBoundingClientRect().right);
+  expect(edge).toBeLessThanOrEqual(390);
   await page
     .getByRole('group', { name: 'Degrees' })
     .getByRole('button', { name: '5', exact: true })

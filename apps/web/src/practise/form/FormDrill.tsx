@@ -6,7 +6,7 @@ import {
   type FormItem,
   type Question,
 } from '@drop-close/core';
-import { Segmented } from 'antd';
+import { Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { METER } from '../../etude/etudePlan';
 import { play } from '../../playback/player';
@@ -30,9 +30,10 @@ export function FormDrill({ item, etude, instrument }: FormDrillProps) {
   const ask = useMemo(() => askerOf(item, etude), [item, etude]);
   return (
     <section className="drill" aria-label="Drill">
-      <Segmented
+      <Select<(typeof FORM_DRILLS)[number]>
         aria-label="What is asked"
         value={drill}
+        popupMatchSelectWidth={false}
         options={FORM_DRILLS.map((value) => ({ value, label: DRILL_LABELS[value] }))}
         onChange={setDrill}
       />
