@@ -1,0 +1,169 @@
+/**
+ * The bars of one line of changes, in whichever way people part them: bar lines, tabs, arrows, dashes, commas; beats as
+ * strokes; or nothing at all, where the line is a bar or every chord is one.
+ */
+import { parseChord } from '../../chord/parseChord';
+
+/** One bar as chart text has it between its lines. */
+export interface LooseBar {
+  readonly slots: string;
+  readonly opens: boolean;
+  readonly closes: boolean;
+  readonly ending?: number;
+}
+
+export const isChord = (word: string): boolean => parseChord(word).ok;
+
+/** How a line parts its bars; `loose` where nothing does. */
+export type Parting = 'bar lines' | 'tabs' | 'arrows' | 'dashes' | 'commas' | 'beats' | 'loose';
+
+const STROKES = /^(?:\/+|-+|\.)$/;
+/** Commas and spaces inside brackets belong to a symbol. */
+const OUTSIDE_BRACKETS = '(?![^()]*\\))';
+const COMMA = new RegExp(`\\s*[,;]\\s*${OUTSIDE_BRACKETS}`);
+
+export function partingOf(line: string): Parting {
+  if (line.includes('|')) return 'bar lines';
+  if (line.includes('\t')) return 'tabs';
+  if (line.includes('→')) return 'arrows';
+  const words = wordsOf(line);
+  if (words.some((word) => /^\/+$/.test(word) || /^[A-G][^/]*\/+$/.test(word))) return 'beats';
+  const dashes = words.flatMap((word, at) => (/^-+$/.test(word) ? [at] : []));
+  if (dashes.length) {
+    const eachOnce = dashes.every((at) => isChord(words[at + 1] ?? '') && words[at] === '-');
+    const everyOther = dashes.length === Math.ceil(words.length / 2) - 1;
+    return eachOnce && everyOther ? 'dashes' : 'beats';
+  }
+  return COMMA.test(line.trim().replace(/[,;]\s*$/, '')) ? 'commas' : 'loose';
+}
+
+/** Words of a line; a bracket with what it holds stays with its symbol. */
+export function wordsOf(line: string): string[] {
+  return line
+    .trim()
+    .split(/\s+(?![^()]*\))/)
+    .filter((word) => word);
+}
+
+const LINES = /(\|{0,2}:(?=[^|]|$)|:\|{1,2}:?|\[\||\|{1,2}\]?:?)/;
+const ENDING = /^\s*[[(]?(\d)[.)\]]?(?=\s)/;
+
+/**
+ * The bars of a line.
+ * @param beats of a bar
+ * @param loose what a line is that nothing parts
+ */
+export function barsOfLine(line: string, beats: number, loose: 'bar' | 'chords'): LooseBar[] {
+  switch (partingOf(line)) {
+    case 'bar lines':
+      return barred(line, beats);
+    case 'tabs':
+      return line
+        .replace(/\t+\s*$/, '')
+        .split('\t')
+        .map((cell) => plainBar(cell, beats));
+    case 'arrows':
+      return apart(line, /\s*→\s*/, beats);
+    case 'dashes':
+      return apart(line, /\s+-\s+/, beats);
+    case 'commas':
+      return apart(line.replace(/[,;]\s*$/, ''), COMMA, beats);
+    case 'beats':
+      return byBeats(line, beats);
+    case 'loose':
+      return loose === 'bar' ? [plainBar(line, beats)] : apart(line, /\s+(?![^()]*\))/, beats);
+  }
+}
+
+const plain = { opens: false, closes: false };
+
+const plainBar = (text: string, beats: number): LooseBar => ({
+  ...plain,
+  slots: slotsOf(text, beats),
+});
+
+const apart = (line: string, separator: RegExp, beats: number): LooseBar[] =>
+  line.split(separator).flatMap((each) => (each.trim() ? [plainBar(each, beats)] : []));
+
+function barred(line: string, beats: number): LooseBar[] {
+  const pieces = line.split(LINES);
+  const bars: LooseBar[] = [];
+  let opens = false;
+  pieces.forEach((piece, at) => {
+    const isLine = at % 2 === 1;
+    if (isLine) {
+      const last = bars.at(-1);
+      if (piece.startsWith(':|') && last) bars[bars.length - 1] = { ...last, closes: true };
+      opens = piece.endsWith(':');
+      return;
+    }
+    const outside = at === 0 || at === pieces.length - 1;
+    if (outside && !piece.trim()) return;
+    const ending = ENDING.exec(piece);
+    const slots = slotsOf(ending ? piece.slice(ending[0].length) : piece, beats);
+    bars.push({
+      ...{ slots, opens, closes: false },
+      ...(ending && { ending: Number(ending[1]) }),
+    });
+    opens = false;
+  });
+  return bars;
+}
+
+/** Strokes are beats: so many of them, with their chords, are a bar. */
+function byBeats(line: string, beats: number): LooseBar[] {
+  const slots = wordsOf(line).flatMap(strokesApart);
+  return Array.from({ length: Math.ceil(slots.length / beats) }, (_, bar) =>
+    plainBar(slots.slice(bar * beats, (bar + 1) * beats).join(' '), beats),
+  );
+}
+
+/** `Dm7///` is a chord and three beats. */
+function strokesApart(word: string): string[] {
+  const match = /^(.*?)(\/+|-+)$/.exec(word);
+  if (!match || (match[1] && !isChord(match[1]))) return [word];
+  return [...(match[1] ? [match[1]] : []), ...Array.from(match[2]!, () => '.')];
+}
+
+/** What stands in a bar as chart text: strokes hold, what is laid out beat by beat is said shortly. */
+export function slotsOf(cell: string, beats: number): string {
+  const text = cell.trim();
+  if (!text) return '.';
+  if (/^(?:%|"|''|〃)$/.test(text)) return '%';
+  const quoted = text.match(/"[^"]*"/g) ?? [];
+  const words = wordsOf(text.replace(/"[^"]*"/g, ' ').replace(COMMAS, ' '));
+  const meter = words[0] && /^\d{1,2}\/\d{1,2}$/.test(words[0]) ? [words.shift()!] : [];
+  const slots = words.flatMap((word) =>
+    word === '%'
+      ? [word]
+      : strokesApart(word).map((each) => (STROKES.test(each) ? '.' : plainWord(each))),
+  );
+  return [...quoted, ...meter, ...short(strokedOver(slots, beats), beats)].join(' ') || '.';
+}
+
+const COMMAS = new RegExp(`[,;]${OUTSIDE_BRACKETS}`, 'g');
+
+/** A chord in brackets, at the end of a sentence or with a star is that chord; words are put over the bar. */
+function plainWord(word: string): string {
+  if (isChord(word)) return word;
+  const bare = word.replace(/^[(*_]+(?=[A-G])|[.!?*_]+$/g, '');
+  const opened = bare.split('(').length - bare.split(')').length;
+  const closed = opened < 0 ? bare.slice(0, opened) : bare;
+  if (isChord(closed)) return closed;
+  return /^\p{Ll}{3,}[.!?]?$/u.test(word) && !/^[a-h][b#m]?\d/.test(word) ? `"${word}"` : word;
+}
+
+/** Where there are as many strokes as beats, the first of each chord is the one it stands over. */
+function strokedOver(slots: readonly string[], beats: number): readonly string[] {
+  const strokes = slots.filter((slot) => slot === '.').length;
+  if (strokes !== beats || slots.length === strokes) return slots;
+  return slots.filter((slot, at) => slot !== '.' || (slots[at - 1] ?? '.') === '.');
+}
+
+/** Four slots of which the second halves hold are two; a chord held all through stands alone. */
+function short(slots: readonly string[], beats: number): readonly string[] {
+  const held = (from: number): boolean => slots.slice(from).every((slot) => slot === '.');
+  if (slots.length === beats && held(1)) return slots.slice(0, 1);
+  const halves = beats === 4 && slots.length === 4 && slots[1] === '.' && slots[3] === '.';
+  return halves && slots[2] !== '.' ? [slots[0]!, slots[2]!] : slots;
+}

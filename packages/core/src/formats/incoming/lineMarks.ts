@@ -1,0 +1,80 @@
+/** Marks round the changes of a line: which part it begins, bar numbers, how often it is played, the way on. */
+import { parseChord } from '../../chord/parseChord';
+import { directionOf } from '../../chart/words';
+
+const PART_WORDS =
+  'intro(?:duction)?|verse|chorus|refrain|bridge|head|solos?|interlude|vamp|turnaround|tag|coda|outro|ending|middle(?: (?:eight|8))?|release|pre-?chorus|theme|part|section|shout';
+const PART_NAME = new RegExp(
+  `^(?:(?:${PART_WORDS})(?:\\s*(?:[A-H]\\d?'?|\\d{1,2}))?|[A-H]\\d?'{0,2}(?:\\s+(?:section|part))?)$`,
+  'i',
+);
+const WRAPPED = /^[[(<*_=\s]*(.*?)[\])>*_=\s:.]*$/;
+
+/** In characters. */
+const LONGEST_NAME = 60;
+
+/** The name of a part, where a line, or what stands before its changes, is one. */
+export function partName(text: string): string | undefined {
+  if (text.length > LONGEST_NAME) return undefined;
+  const bracketed = /^\[([^\]]*)\]$/.exec(text.trim())?.[1]?.trim();
+  if (bracketed !== undefined && (/^[A-H]$/.test(bracketed) || !parseChord(bracketed).ok)) {
+    return bracketed;
+  }
+  const name = WRAPPED.exec(text)?.[1]?.trim() ?? '';
+  return PART_NAME.test(name) ? name.replace(/\s+(?:section|part)$/i, '') : undefined;
+}
+
+/** A single letter could be a chord; with a colon, in brackets or with a word beside it it is a part. */
+export function isSurelyPart(text: string): boolean {
+  const plain = text.trim();
+  return partName(plain) !== undefined && (plain.startsWith('[') || !parseChord(plain).ok);
+}
+
+export interface MarkedLine {
+  readonly part?: string;
+  readonly changes: string;
+  /** How often it is played, from 1. */
+  readonly times: number;
+  /** Which ending it is. */
+  readonly ending?: number;
+  /** Directions and remarks that stand behind the changes. */
+  readonly words: readonly string[];
+}
+
+const BEFORE =
+  /^\s*(\[[^\]]*\]|\([^()]*\)|\*\*[^*]+\*\*|[A-H]\d?'?\)|[^|:()[\]]{1,24}:(?!\|))\s*(?=\S)/;
+const TIMES = /[\s(]*(?:[x×]\s*(\d)|(\d)\s*(?:[x×]|times))\)?\s*$/i;
+const ENDING = /^\s*(?:(\d)\s?(?:st|nd|rd|th)\s+(?:time|ending)\s*[:.]?|(\d)\.\s+(?=.*:\|))\s*/i;
+const NUMBER = /^\s*(?:bars?\s+)?\d{1,3}\s*(?:[.):]|-\s*\d{1,3}\s*[.):]?)?\s+(?=\S)/i;
+const BEHIND = /[\s(]*\b(d\.?\s?[cs]\.?(?:\s+al\s+(?:fine|coda))?|to coda|fine|segno)\.?\)?\s*$/i;
+const REMARK = /\s*\(([^()]*[a-z]{2}[^()]*\s[^()]*|[a-z]{4,}[^()]*)\)\s*$/;
+
+/** Takes the marks off a line. */
+export function marksOf(line: string): MarkedLine {
+  let changes = line.trim();
+  const taken = (pattern: RegExp): RegExpExecArray | null => {
+    const match = pattern.exec(changes);
+    if (match)
+      changes = changes.slice(0, match.index) + changes.slice(match.index + match[0].length);
+    return match;
+  };
+  const before = BEFORE.exec(changes);
+  const part = before ? partName(before[1]!) : undefined;
+  if (part !== undefined) changes = changes.slice(before![0].length);
+  const ended = taken(ENDING);
+  const ending = Number(ended?.[1] ?? ended?.[2]) || undefined;
+  taken(NUMBER);
+  const words: string[] = [];
+  const way = taken(BEHIND);
+  if (way && directionOf(way[1]!)) words.push(way[1]!);
+  const times = taken(TIMES);
+  const remark = taken(REMARK);
+  if (remark) words.unshift(remark[1]!.trim());
+  return {
+    ...(part !== undefined && { part }),
+    changes: changes.trim(),
+    times: Number(times?.[1] ?? times?.[2] ?? 1) || 1,
+    ...(ending !== undefined && { ending }),
+    words,
+  };
+}

@@ -1,0 +1,78 @@
+/** What each line of a text is: a head, a part, changes, words, the beginning of another tune. */
+import { parseKey } from '../../chart/header';
+import { barSlot } from '../../chart/slot';
+import { cleanLine } from './clean';
+import { headOfLine, type SaidHead } from './headWords';
+import { isChord, partingOf, wordsOf } from './barsOfLine';
+import { isSurelyPart, marksOf, partName, type MarkedLine } from './lineMarks';
+
+export type ReadLine = { readonly line: number; readonly text: string } & (
+  | { readonly kind: 'blank' }
+  | { readonly kind: 'rule' }
+  | { readonly kind: 'head'; readonly head: SaidHead }
+  | { readonly kind: 'part'; readonly name: string }
+  | { readonly kind: 'changes'; readonly marked: MarkedLine }
+  | { readonly kind: 'words'; readonly words: string }
+  | { readonly kind: 'too long' }
+);
+
+/** No line of a chart is longer, in characters. */
+const LONGEST_LINE = 1000;
+
+/** The lines of a text. A single letter between blank lines and changes is a part, anywhere else a chord. */
+export function readLines(text: string): ReadLine[] {
+  const rows = text.split(/\r\n|\r|\n/);
+  const read = rows.map((row, at) => readLine(row, at + 1));
+  const hasWiderLines = read.some(
+    (each) => each.kind === 'changes' && wordsOf(each.marked.changes).length > 1,
+  );
+  return read.map((each, at) => {
+    if (each.kind !== 'changes' || !hasWiderLines) return each;
+    const name = partName(each.text);
+    const opens = at === 0 || read[at - 1]!.kind !== 'changes';
+    const leads = read[at + 1]?.kind === 'changes';
+    return name !== undefined && opens && leads
+      ? { line: each.line, text: each.text, kind: 'part', name }
+      : each;
+  });
+}
+
+function readLine(row: string, line: number): ReadLine {
+  const base = { line, text: row.trim() };
+  if (row.length > LONGEST_LINE) return { ...base, kind: 'too long' };
+  const text = cleanLine(row);
+  const trimmed = text.trim();
+  if (!trimmed) return { ...base, kind: 'blank' };
+  if (/^[-=_*~#]{3,}$/.test(trimmed)) return { ...base, kind: 'rule' };
+  const header =
+    /^(title|key|meter|tempo|feel|pickup)\s*:(?!\|)/i.test(trimmed) && headOfLine(trimmed);
+  if (header) return { ...base, kind: 'head', head: header };
+  if (isSurelyPart(trimmed)) return { ...base, kind: 'part', name: partName(trimmed)! };
+  const marked = marksOf(text);
+  if (hasChanges(marked)) return { ...base, kind: 'changes', marked };
+  const head = headOfLine(trimmed);
+  if (head) return { ...base, kind: 'head', head };
+  return { ...base, kind: 'words', words: trimmed.replace(/^(?:#|\/\/|;|\*)+\s*/, '') };
+}
+
+/** Bar lines with a chord between them, or words of which more than half are chords. */
+function hasChanges({ changes }: MarkedLine): boolean {
+  const words = wordsOf(changes.replace(/"[^"]*"/g, ' ').replace(/[|:,;→\t]/g, ' '));
+  const marks = words.filter((word) => /^(?:[/.%-]+)$/.test(word)).length;
+  const chords = words.filter(isChordWord).length;
+  const others = words.length - marks - chords;
+  if (changes.includes('|')) return chords > 0 || marks > 0 || others === 0;
+  if (partingOf(changes) === 'loose' && /^%$/.test(changes.trim())) return true;
+  return chords > others;
+}
+
+const isChordWord = (word: string): boolean =>
+  isChord(word.replace(/[/-]+$/, '').replace(/^\(+|\)+$/g, '')) || barSlot(word).kind === 'chord';
+
+/** Whether words look like the name of a tune: short, and most of them with a capital, where a script has any. */
+export function isTitle(words: string): boolean {
+  if (words.length > 60 || /[.!?:]$/.test(words) || parseKey(words)) return false;
+  const all = words.split(/\s+/).filter((word) => /\p{L}/u.test(word));
+  const low = all.filter((word) => /^\p{Ll}/u.test(word));
+  return all.length > 0 && low.length * 2 < all.length && !/^\p{Ll}/u.test(all[0]!);
+}

@@ -1,0 +1,265 @@
+/** Ways in which people write changes in letters, tables and lists. Common practice; every expectation written by hand first. */
+import fc from 'fast-check';
+import { formatChart } from '../../chart/formatChart';
+import { parseMeter } from '../../chart/meter';
+import { parseChart } from '../../chart/parseChart';
+import { timeline } from '../../chart/timeline';
+import { demoTexts } from '../../testing/demo';
+import { readPasted } from './readPasted';
+import { DEFAULT_HABITS } from './types';
+
+const only = (text: string, habits = DEFAULT_HABITS) => {
+  const { tunes } = readPasted(text, habits);
+  expect(tunes).toHaveLength(1);
+  expect(tunes[0]!.problems).toEqual([]);
+  return tunes[0]!;
+};
+const textOf = (text: string): string => only(text).fields.text;
+
+describe('bars are parted', () => {
+  it.each([
+    ['by bar lines without outer ones', 'Dm7 | G7 | Cmaj7 | A7', '| Dm7 | G7 | Cmaj7 | A7 |'],
+    ['by bar lines of a word processor', '│ Dm7 │ G7 ‖', '| Dm7 | G7 |'],
+    ['by tabs', 'Dm7\tG7\tCmaj7\tA7 D7', '| Dm7 | G7 | Cmaj7 | A7 D7 |'],
+    ['by tabs, an empty cell holding on', 'Dm7\t\tCmaj7', '| Dm7 | . | Cmaj7 |'],
+    ['by arrows', 'Dm7 -> G7 → Cmaj7', '| Dm7 | G7 | Cmaj7 |'],
+    ['by dashes', 'Dm7 - G7 - Cmaj7', '| Dm7 | G7 | Cmaj7 |'],
+    ['by long dashes', 'Dm7 – G7 – Cmaj7 – A7', '| Dm7 | G7 | Cmaj7 | A7 |'],
+    ['by commas', 'Dm7, G7(b9,b13), Cmaj7', '| Dm7 | G7(b9,b13) | Cmaj7 |'],
+    [
+      'by line ends, a bar a line',
+      'Dm7\nG7 C7\nFmaj7\nE7 A7\nDm7',
+      '| Dm7 | G7 C7 | Fmaj7 | E7 A7 |\n| Dm7 |',
+    ],
+    ['by spaces, a bar a chord', 'Dm7 G7 Cmaj7 A7', '| Dm7 | G7 | Cmaj7 | A7 |'],
+  ])('%s', (_, text, chart) => {
+    expect(textOf(text)).toBe(chart);
+  });
+  it('as the player says, where nothing tells it', () => {
+    const text = 'Dm7 G7\nCmaj7 A7';
+    const as = (looseLines: 'a line is a bar' | 'a chord is a bar') =>
+      only(text, { ...DEFAULT_HABITS, looseLines }).fields.text;
+    expect(as('a line is a bar')).toBe('| Dm7 G7 | Cmaj7 A7 |');
+    expect(as('a chord is a bar')).toBe('| Dm7 | G7 |\n| Cmaj7 | A7 |');
+  });
+});
+
+describe('beats', () => {
+  it.each([
+    ['are strokes', '| Dm7 / G7 / | Cmaj7 / / / |', '| Dm7 G7 | Cmaj7 |'],
+    ['part bars where no line does', 'Dm7 / G7 / Cmaj7 / / /', '| Dm7 G7 | Cmaj7 |'],
+    ['stand at their chord', '| Dm7// G7// | Cmaj7//// |', '| Dm7 G7 | Cmaj7 |'],
+    ['are dashes', '| Dm7 - - G7 | Cmaj7 - - - |', '| Dm7 . . G7 | Cmaj7 |'],
+    ['hold a bar', '| Dm7 / / / | / / / / | G7 |', '| Dm7 | . | G7 |'],
+    ['repeat a bar', '| Dm7 G7 | ./. | % | Cmaj7 |', '| Dm7 G7 | % | % | Cmaj7 |'],
+  ])('%s', (_, text, chart) => {
+    expect(textOf(text)).toBe(chart);
+  });
+  it('are three in a waltz, also where nobody says so', () => {
+    const { fields } = only('| Dm7 / / | G7 / / | Cmaj7 / A7 |');
+    expect(fields).toMatchObject({ meter: '3/4', text: '| Dm7 | G7 | Cmaj7 . A7 |' });
+  });
+});
+
+describe('symbols', () => {
+  it('are read in the signs of every hand', () => {
+    const text = '| D−7 | G7♭9 | CΔ | A‑7(b5) | Bbm7/Eb | E♭6/9 | F#ø | N.C. |';
+    const chart = parseChart(textOf(text)).chart;
+    const kinds = chart.sections[0]!.bars.map(({ slots }) =>
+      slots[0]?.kind === 'chord' && slots[0].chord.kind === 'chord'
+        ? `${slots[0].chord.root} ${slots[0].chord.tones.map(({ degree }) => degree).join(' ')}`
+        : 'none',
+    );
+    expect(kinds).toEqual([
+      'D R b3 5 b7',
+      'G R 3 5 b7 b9',
+      'C R 3 5 7',
+      'A R b3 b5 b7',
+      'Bb R b3 5 b7',
+      'Eb R 3 5 6 9',
+      'F# R b3 b5 b7',
+      'none',
+    ]);
+  });
+  it('that cannot be read are said at their line, and the rest goes on', () => {
+    const { tunes } = readPasted('Some Tune\n\n| Dm7 | G7 |\n| Cmaj7 | Dm7x |');
+    expect(tunes[0]!.problems).toMatchObject([{ line: 4 }]);
+    expect(tunes[0]!.problems[0]!.message).toMatch(/^Dm7x: /);
+    expect(tunes[0]!.bars).toBe(4);
+  });
+});
+
+describe('what stands above', () => {
+  it('is title, key, meter, tempo and feel in the words of a letter', () => {
+    const { fields } = only(
+      'Low Water Walk\nKey of B♭ minor – 3/4 – medium\n♩ = 132\n\nBbm7 | Eb7 | Abmaj7 | Dbmaj7',
+    );
+    expect(fields).toEqual({
+      ...{ title: 'Low Water Walk', key: 'Bbm', meter: '3/4', tempo: 132, feel: 'swing' },
+      text: '| Bbm7 | Eb7 | Abmaj7 | Dbmaj7 |',
+    });
+  });
+  it.each([
+    ['Tin Cup Bossa (Dm)\n| Dm7 |', { title: 'Tin Cup Bossa', key: 'Dm' }],
+    ['Keel, key: F, slow ballad\n| F |', { title: 'Keel', key: 'F', feel: 'ballad', tempo: 72 }],
+    ['Key: Eb, 4/4, medium swing 140\n| Eb6 |', { title: 'New tune', key: 'Eb', tempo: 140 }],
+    ['title: Oars\nbossa nova, 130 bpm\n| Am7 |', { title: 'Oars', feel: 'latin', tempo: 130 }],
+    ['Jazz Waltz\nin G\n| G6 | D7 |', { meter: '3/4', feel: 'waltz', key: 'G' }],
+  ])('%j', (text, fields) => {
+    expect(only(text).fields).toMatchObject(fields);
+  });
+  it('is left to the ear where nobody says the key', () => {
+    expect(only('Cm7 | F7 | Bbmaj7 | Bb6').fields.key).toBe('Bb');
+  });
+});
+
+describe('parts', () => {
+  it('are named over their changes, before them, or by a letter', () => {
+    expect(textOf('A:\nDm7 | G7\nBridge\nGm7 | C7\nC) Fmaj7 | F6')).toBe(
+      '[A]\n| Dm7 | G7 |\n[Bridge]\n| Gm7 | C7 |\n[C]\n| Fmaj7 | F6 |',
+    );
+    expect(textOf('Tune\n\nA\nDm7 G7 | C6\n\nB\nGm7 C7 | F6')).toBe(
+      '[A]\n| Dm7 G7 | C6 |\n[B]\n| Gm7 C7 | F6 |',
+    );
+    expect(textOf('Intro: Dm7 | G7 (x2)\n(A1) Cmaj7 | A7')).toBe(
+      '[Intro]\n|: Dm7 | G7 :|\n[A1]\n| Cmaj7 | A7 |',
+    );
+  });
+  it('are chords where every line is a bar', () => {
+    expect(textOf('A\nD\nE\nA')).toBe('| A | D | E | A |');
+  });
+  it('are repeated, with endings', () => {
+    expect(textOf('|: Dm7 | G7 |1. Cmaj7 | A7 :|2. Cmaj7 | C6 ||')).toBe(
+      '|: Dm7 | G7 |(1 Cmaj7 | A7 :|(2 Cmaj7 | C6 |',
+    );
+    expect(textOf('Dm7 | G7 x3')).toBe('| Dm7 | G7 | Dm7 | G7 | Dm7 | G7 |');
+  });
+  it('are counted at the margin, and the numbers left out', () => {
+    expect(textOf('1. Dm7 | G7\n3. Cmaj7 | A7')).toBe('| Dm7 | G7 |\n| Cmaj7 | A7 |');
+  });
+});
+
+describe('words between', () => {
+  it('stand over the bar that follows, and directions over the one before', () => {
+    expect(textOf('Tune\n| Dm7 | G7 |\n// bass alone here\n| Cmaj7 | A7 | D.C.')).toBe(
+      '| Dm7 | G7 |\n| "bass alone here" Cmaj7 | "D.C." A7 |',
+    );
+  });
+  it('that are sung are left out, and that is said', () => {
+    const sung =
+      'Ferry\n\nDm7 G7\nthe rope is on the quay tonight\nCmaj7 A7\nthe lamp is on the water\nDm7 G7\nand nobody is coming home\nC6 C6\nbefore the tide is over';
+    const { tunes, lines } = readPasted(sung);
+    expect(tunes[0]!.fields.title).toBe('Ferry');
+    expect(tunes[0]!.fields.text).toBe('| Dm7 G7 | Cmaj7 A7 | Dm7 G7 | C6 C6 |');
+    expect(lines.filter(({ kind }) => kind === 'left out')).toHaveLength(4);
+  });
+  it('of quoted mail lose their marks', () => {
+    expect(textOf('> Dm7 | G7\n> > Cmaj7 | A7')).toBe('| Dm7 | G7 |\n| Cmaj7 | A7 |');
+  });
+});
+
+describe('several tunes', () => {
+  it('are told apart by titles, rules and numbers', () => {
+    const titles = (text: string) => readPasted(text).tunes.map(({ fields }) => fields.title);
+    expect(
+      titles('First Rope\n\nDm7 | G7\nC6 | C6\n\nSecond Rope\nkey: F\n\nGm7 | C7\nF6 | F6'),
+    ).toEqual(['First Rope', 'Second Rope']);
+    expect(titles('1. Rope\nDm7 | G7\n2. Chain\nGm7 | C7')).toEqual(['Rope', 'Chain']);
+    expect(titles('Rope\nDm7 | G7\n---\nChain\nGm7 | C7')).toEqual(['Rope', 'Chain']);
+    expect(titles('title: Rope\n| Dm7 |\ntitle: Chain\n| Gm7 |')).toEqual(['Rope', 'Chain']);
+    expect(titles('縄の歌\n\nDm7 | G7\nC6 | C6\n\nЯкорь\n\nGm7 | C7\nF6 | F6')).toEqual([
+      '縄の歌',
+      'Якорь',
+    ]);
+  });
+  it('are as many as are brought in at once, and what lies beyond is said', () => {
+    const many = Array.from({ length: 502 }, (_, at) => `title: Tune ${at}\n| Dm7 | G7 |`);
+    const { tunes, lines } = readPasted(many.join('\n'));
+    expect(tunes).toHaveLength(500);
+    expect(lines.filter(({ kind }) => kind === 'left out')).toHaveLength(4);
+  });
+});
+
+it('is a chart already as it was written, every demo tune, alone and all together', () => {
+  const texts = demoTexts().map((text) => text.trim());
+  for (const text of texts) expect(textOf(text)).toBe(text);
+  const { tunes } = readPasted(texts.join('\n\n'));
+  expect(tunes.map(({ fields }) => fields.text)).toEqual(texts);
+});
+
+/** A chart written by other hands: what is played must stay the same. */
+const HABITS: readonly (readonly [string, (line: string) => string])[] = [
+  ['without outer lines', (line) => line.replace(/^\| /, '').replace(/ \|$/, '')],
+  [
+    'with tabs',
+    (line) =>
+      /:\||\|:/.test(line)
+        ? line
+        : line.replace(/^\| /, '').replace(/ \|$/, '').replaceAll(' | ', '\t'),
+  ],
+  ['with minus signs', (line) => line.replaceAll(/(?<=[A-G][b#]?)m7/g, '−7')],
+  ['quoted in a mail', (line) => `> ${line}`],
+  ['with double lines', (line) => line.replace(/\|$/, '‖')],
+];
+it.each(HABITS)('is the same chorus %s, every demo tune', (_, written) => {
+  const played = (text: string, meter = '4/4') =>
+    timeline(parseChart(text, parseMeter(meter)).chart).events.map(({ at, chord, length }) => ({
+      ...{ at, length },
+      tones: chord.tones,
+    }));
+  for (const text of demoTexts()) {
+    const lines = text.split('\n').map((line) => (line.startsWith('|') ? written(line) : line));
+    const { tunes } = readPasted(lines.join('\n'));
+    expect(tunes).toHaveLength(1);
+    expect(tunes[0]!.problems).toEqual([]);
+    const { fields } = tunes[0]!;
+    expect(played(fields.text, fields.meter)).toEqual(played(text));
+  }
+});
+
+it('says of every line what became of it, and takes prose for no tune', () => {
+  const prose =
+    'Dear all,\nthe ferry leaves at nine. Bring the lamp.\nWe begin with the blues again, in two.';
+  const { tunes, lines } = readPasted(prose);
+  expect(tunes.every(({ bars }) => bars === 0)).toBe(true);
+  expect(lines.map(({ line }) => line)).toEqual([1, 2, 3]);
+  expect(readPasted('').tunes).toEqual([]);
+});
+
+it('tells every line of anything at all once, and never gives up (400 texts, seed 19)', () => {
+  const words = fc.constantFrom(
+    ...['Dm7', 'G7', '|', '|:', ':|', '/', '-', '%', 'x2', '(', ')', '[A]', 'A', '"', '"x"', '\t'],
+    ...[
+      '\n',
+      '\n\n',
+      '---\n',
+      'key: F',
+      'title: T',
+      'the',
+      'Bridge:',
+      '1.',
+      ',',
+      '\u0000',
+      '𝄆',
+      '縄',
+    ],
+  );
+  const texts = fc.array(fc.oneof(words, fc.string()), { maxLength: 60 });
+  fc.assert(
+    fc.property(texts, fc.boolean(), (pieces, spaced) => {
+      const text = pieces.join(spaced ? ' ' : '');
+      const { lines, tunes } = readPasted(text);
+      const rows = text.replaceAll('\u0000', '').split(/\r\n|\r|\n/);
+      const told = lines.map(({ line }) => line).sort((a, b) => a - b);
+      const silent = (row: string): boolean => /^[\s>]*$|^[-=_*~#]{3,}$/.test(row.trim());
+      expect(new Set(told).size).toBe(told.length);
+      rows.forEach((row, at) => {
+        if (!silent(row) && /\w/.test(row)) expect(told).toContain(at + 1);
+      });
+      for (const { fields } of tunes) {
+        expect(parseChart(formatChart(parseChart(fields.text).chart)).chart).toBeDefined();
+      }
+    }),
+    { numRuns: 400, seed: 19 },
+  );
+});
