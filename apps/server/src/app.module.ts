@@ -9,6 +9,7 @@ import { PracticeModule } from './practice/practice.module';
 import { ProfileModule } from './profile/profile.module';
 import { DoorModule } from './door/door.module';
 import { HistoryModule } from './history/history.module';
+import { IncomingModule } from './incoming/incoming.module';
 import { LicksModule } from './licks/licks.module';
 import { SeeingModule } from './seeing/seeing.module';
 import { SetsModule } from './sets/sets.module';
@@ -25,6 +26,7 @@ import { WorkModule } from './work/work.module';
     SeeingModule,
     DoorModule,
     TunesModule,
+    IncomingModule,
     ArrangementsModule,
     LicksModule,
     SetsModule,

@@ -43,6 +43,7 @@ const RIGHT: readonly object[] = [
   { name: 'Voiced', setup: nothingMarked, version: 1 },
   { name: 'Set', tuneIds: [], version: 1 },
   { name: 'Line', line: { version: 1, notes: [{ midi: 60, at: 0, length: 480, velocity: 80 }] } },
+  { tunes: [{ ...tuneBody(), solos: [] }] },
   { name: 'Lick', key: 'C', notes: 'C4 D4', answer: '. x', version: 1 },
 ];
 

@@ -478,6 +478,22 @@ export {
 export { readMidi, type MidiReading } from './formats/midi/read';
 export { type MidiSong, type MidiTrack } from './formats/midi/types';
 export { writeMidi } from './formats/midi/write';
+export { readIncoming } from './formats/incoming/readIncoming';
+export { readPasted } from './formats/incoming/readPasted';
+export {
+  DEFAULT_HABITS,
+  LOOSE_LINES,
+  MOST_TUNES_AT_ONCE,
+  type Incoming,
+  type IncomingFields,
+  type IncomingProblem,
+  type IncomingSolo,
+  type IncomingTune,
+  type LineKind,
+  type LooseLines,
+  type PasteHabits,
+  type UnderstoodLine,
+} from './formats/incoming/types';
 export { readSoloFile, type SoloFile } from './formats/soloFile';
 export { songOf, songOfComposition, type SongRequest } from './formats/songOf';
 
@@ -656,6 +672,7 @@ export type {
   SessionFields,
   SessionView,
   NewTuneFields,
+  NewTunesFields,
   PassphraseFields,
   ThrownAway,
   ThrownAwayKind,
@@ -665,7 +682,14 @@ export type {
   TuneThen,
   TuneView,
 } from './api/types';
-export { ENTRIES_A_PAGE, ITEMS_A_PAGE, MOMENTS_A_PAGE, TUNES_A_PAGE } from './api/types';
+export {
+  ENTRIES_A_PAGE,
+  ITEMS_A_PAGE,
+  MOMENTS_A_PAGE,
+  MOST_AT_ONCE,
+  MOST_INCOMING_SOLOS,
+  TUNES_A_PAGE,
+} from './api/types';
 export { mergeTunes, type MergeOutcome } from './versions/mergeTunes';
 export type { Conflict } from './versions/mergeValues';
 export { tellChanges } from './versions/tellChanges';

@@ -1,5 +1,6 @@
 import { ArrangementBody, ArrangementSave } from '../arrangements/arrangement.dto';
 import { EnterBody, PassphraseBody } from '../door/door.dto';
+import { TunesBody } from '../incoming/incoming.dto';
 import { LickBody, LickSave } from '../licks/lick.dto';
 import { PracticeNotesBody } from '../practice/items/note.dto';
 import { EntriesBody, EntrySave } from '../practice/log/entry.dto';
@@ -29,6 +30,7 @@ const BODIES = [
   SoloSave,
   TuneNew,
   TuneSave,
+  TunesBody,
 ] as const;
 
 export type BodyClass = new () => object;

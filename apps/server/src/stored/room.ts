@@ -117,7 +117,10 @@ export async function checkRoom(
   const [others, before] = [shelf.others(place), shelf.before(place)];
   const sql = `select ${others.sql} as others, ${before.sql} as before`;
   const values = [...others.values, ...before.values];
-  const [row] = (await em.getConnection().execute(sql, values)) as Record<string, string>[];
+  // Within a transaction what it has put there counts.
+  const within = em.getTransactionContext<unknown>();
+  const rows: unknown = await em.getConnection().execute(sql, values, 'all', within);
+  const [row] = rows as Record<string, string>[];
   const all = own + Number(row?.['others']);
   if (all <= MOST || own <= Number(row?.['before'])) return;
   throw new Overlong(

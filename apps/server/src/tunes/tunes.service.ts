@@ -26,7 +26,7 @@ import { SoloEntity } from '../solos/solo.entity';
 import { checkRoom } from '../stored/room';
 import { unlessSame, VersionedStore, type StoredKind } from '../stored/versionedStore';
 import { SummariesService } from './summaries.service';
-import { summaryMeanwhile } from './summary';
+import { summaryMeanwhile, type TuneSummary } from './summary';
 import { LONGEST_TITLE, TuneBody, TuneNew, TuneSave } from './tune.dto';
 import { TuneEntity } from './tune.entity';
 import { readTune, saveTune, type TuneChange } from './tuneRows';
@@ -113,18 +113,24 @@ export class TunesService {
   async create({ id, ...body }: TuneNew): Promise<TuneView> {
     const made = id && (await this.em.findOne(TuneEntity, { id }, { populate: ['arrangements'] }));
     if (made) return unlessSame(body, viewOf(made));
-    const summary = await this.summaries.of(body);
+    const tune = await this.begin({ ...body, ...(id && { id }) }, await this.summaries.of(body));
+    await this.em.flush();
+    return viewOf(tune);
+  }
+
+  /** A new tune with its first arrangement, not yet written to the database. */
+  async begin({ id, ...body }: TuneNew, summary?: TuneSummary): Promise<TuneEntity> {
     const byText = () => firstWritten(body.text, parseMeter(body.meter)).places;
     const parsed = parseChart(body.text, parseMeter(body.meter));
-    const own = { ...fields(body, parsed, byText), summary, ...(id && { id }) };
+    const told = summary ?? summaryMeanwhile(parsed, null);
+    const own = { ...fields(body, parsed, byText), summary: told, ...(id && { id }) };
     const tune = this.em.create(TuneEntity, own, { partial: true });
     const { profile } = await this.profiles.read();
     const { chart } = readWritten(writtenChartOf(tune), parseMeter(tune.meter));
     const setup = storeArrangement(arrangementFor(profile), positionsIn(chart, own.places));
     const first = { tune, name: 'First arrangement', setup };
     this.em.create(ArrangementEntity, first, { partial: true });
-    await this.em.flush();
-    return viewOf(tune);
+    return tune;
   }
 
   /** The same tune once more, with all its arrangements and solo lines. */

@@ -26,6 +26,16 @@ export interface TuneFields {
   readonly feel: Feel;
 }
 
+/** Tunes that come into the book together; more are sent one group after the other. */
+export const MOST_AT_ONCE = 100;
+/** Lines that come with one tune. */
+export const MOST_INCOMING_SOLOS = 8;
+
+/** Tunes that come into the book together, each with its lines, or not at all. */
+export interface NewTunesFields {
+  readonly tunes: readonly (NewTuneFields & { readonly solos: readonly SoloFields[] })[];
+}
+
 /** A tune that is not in the book yet; its id may be chosen by who sends it. */
 export interface NewTuneFields extends TuneFields {
   readonly id?: string;

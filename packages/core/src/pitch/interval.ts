@@ -32,3 +32,13 @@ export function sharpsOf(tonic: NoteName): number {
   const { letter, accidental } = noteOf(tonic);
   return LINE_OF_FIFTHS.indexOf(letter) - 1 + 7 * accidental;
 }
+
+/**
+ * The tonic of the major key with so many sharps, or flats below 0.
+ * @example tonicOf(-3) // 'Eb'
+ */
+export function tonicOf(sharps: number): NoteName {
+  const letter = LINE_OF_FIFTHS.at((sharps + 1) % 7)!;
+  const signs = Math.floor((sharps + 1) / 7);
+  return letter + (signs < 0 ? 'b' : '#').repeat(Math.abs(signs));
+}

@@ -23,7 +23,8 @@ export function writtenFrame(chart: Chart): ScoreMeasure[] {
     const isAgain = bar.slots[0]?.kind === 'repeat bar';
     chords = isAgain ? chords : chordsOf(bar, meter);
     const measure: ScoreMeasure = {
-      ...{ number: position + first, meter, at: ticks(at), length, chords },
+      ...{ number: position + first, at: ticks(at), length, chords },
+      meter: position + first === 0 ? inForce(chart, bar) : meter,
       ...(section !== undefined && { section }),
       ...withCoda(said(bar), section),
       ...{ repeatStart: bar.repeatStart, repeatEnd: bar.repeatEnd },
@@ -41,7 +42,9 @@ export function writtenFrame(chart: Chart): ScoreMeasure[] {
 export function playedFrame({ bars, events }: Timeline): ScoreMeasure[] {
   const start = bars[0]?.at ?? 0;
   return bars.map(({ bar, number, meter, at, section }) => ({
-    ...{ number, meter, at: inTicks(quarters(at - start)), length: inTicks(quartersInBar(meter)) },
+    ...{ number, at: inTicks(quarters(at - start)), length: inTicks(quartersInBar(meter)) },
+    // A pickup is a bar of the meter that follows, of which only the end is played.
+    meter: number === 0 ? (bars[1]?.meter ?? meter) : meter,
     chords: events
       .filter((event) => event.bar === number && !event.part)
       .map(({ chord, at: chordAt }) => ({ at: inTicks(quarters(chordAt - at)), chord })),
@@ -49,6 +52,9 @@ export function playedFrame({ bars, events }: Timeline): ScoreMeasure[] {
     ...{ words: said(bar).words, directions: [], repeatStart: false, repeatEnd: false },
   }));
 }
+
+/** A pickup is a bar of the meter in force, of which only the end is played. */
+const inForce = (chart: Chart, { meter }: Bar): Meter => meter ?? chart.meter;
 
 function chordsOf({ slots }: Bar, { beats, unit }: Meter): ScoreChord[] {
   const { starts } = slotStarts(Math.max(1, slots.length), beats);

@@ -20,6 +20,7 @@ export interface Score {
 export interface ScoreMeasure {
   /** From 1; a pickup is 0. */
   readonly number: number;
+  /** In force; a pickup is shorter than it. */
   readonly meter: Meter;
   /** Where it begins, from the beginning of the score. */
   readonly at: Ticks;

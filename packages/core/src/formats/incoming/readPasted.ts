@@ -4,12 +4,12 @@
  * tunes; the lines of each become chart text, which is read as every chart is, so that what is wrong is said at the line it
  * came from. Text that is a chart already is taken as it stands. Cost: linear in the text.
  */
-import { analyzeChart } from '../../analysis/analyzeChart';
 import { LONGEST_TITLE } from '../../chart/header';
 import { parseChart } from '../../chart/parseChart';
 import { formatMeter, parseMeter } from '../../chart/meter';
 import { storablePart } from '../../base/storable';
 import { chartTextOf, type WrittenChart } from './chartTextOf';
+import { keyHeard } from './keyHeard';
 import { headInWords, type SaidHead } from './headWords';
 import { readLines, isTitle, type ReadLine } from './readLines';
 import {
@@ -151,12 +151,6 @@ const plainHead = ({
   ...(tempo !== undefined && { tempo }),
   ...(feel && { feel }),
 });
-
-/** The key it is heard in, short: `Eb` or `Cm`. */
-function keyHeard(chart: Parameters<typeof analyzeChart>[0]): string {
-  const [tonic, mode] = analyzeChart(chart).homeKey.split(' ');
-  return tonic ? `${tonic}${mode === 'minor' ? 'm' : ''}` : 'C';
-}
 
 /** What stands over the changes, and the lines without it. The first words over them are the title. */
 function headOf(lines: readonly ReadLine[]): {

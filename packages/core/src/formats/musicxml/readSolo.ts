@@ -2,15 +2,16 @@
  * A solo line out of MusicXML 4.0, partwise, plain or packed (.mxl): the top voice of the first part that has
  * notes, ties joined, in sounding pitch. What cannot be taken over is told.
  */
-import { strFromU8 } from 'fflate';
 import { TICKS_PER_QUARTER } from '../../comp/base/time';
 import { fail, ok, type Result } from '../../base/result';
 import type { MidiNote } from '../midi/types';
-import { child, childrenOf, numberIn, parser, type Element } from './elements';
-import { LARGEST_XML, TOO_LARGE, isZip, unpacked } from './unpacked';
+import { child, numberIn, type Element } from './elements';
+import { scoreIn } from './opened';
 
 export interface SoloReading {
   readonly name: string;
+  /** Who plays it; empty where the score does not say. */
+  readonly part: string;
   /** In order of time, in ticks of 480 a quarter. */
   readonly notes: readonly MidiNote[];
   readonly skipped: readonly string[];
@@ -22,31 +23,17 @@ const USUAL_VELOCITY = 84;
 
 /** Reads a line. Fails with a sentence for the player where there is none to be had. */
 export function readMusicXml(bytes: Uint8Array): Result<SoloReading, string> {
-  if (bytes.length > LARGEST_XML) return fail(TOO_LARGE);
-  const text = isZip(bytes) ? unpacked(bytes) : ok(strFromU8(bytes));
-  if (!text.ok) return text;
-  if (/<!ENTITY/i.test(text.value)) {
-    return fail(
-      'This MusicXML file defines entities of its own, which no score needs. Export it again.',
-    );
-  }
-  let score: Element | undefined;
-  try {
-    score = childrenOf(parser.parse(text.value, true) as unknown[]).find(
-      ({ name }) => name === 'score-partwise',
-    );
-  } catch {
-    score = undefined;
-  }
-  if (!score) {
-    return fail('This is no MusicXML score: <score-partwise> is missing or the file is cut off.');
-  }
-  return lineIn(score);
+  const score = scoreIn(bytes);
+  return score.ok ? lineIn(score.value) : score;
 }
 
-function lineIn(score: Element): Result<SoloReading, string> {
+/**
+ * The line of a score.
+ * @param order of the measures as they are played, from 0; left out, each once
+ */
+export function lineIn(score: Element, order?: readonly number[]): Result<SoloReading, string> {
   const parts = score.children.filter(({ name }) => name === 'part');
-  const read = parts.map((part) => readPart(part));
+  const read = parts.map((part) => readPart(part, order));
   const at = read.findIndex(({ notes }) => notes.length > 0);
   const found = read[at];
   if (!found) return fail('There are no notes in this score.');
@@ -55,24 +42,32 @@ function lineIn(score: Element): Result<SoloReading, string> {
     [others > 0, `${others} other ${others === 1 ? 'part' : 'parts'}: only the first is taken.`],
     [found.voices > 0, `${found.voices} notes of other voices under the top one.`],
     [found.graces > 0, `${found.graces} grace notes.`],
-    [found.repeats, 'Repeats and endings: the line is taken as it is written, once through.'],
+    [
+      found.repeats && !order,
+      'Repeats and endings: the line is taken as it is written, once through.',
+    ],
   ];
   const meter = meterOf(parts[at]!);
   return ok({
-    name: nameOf(score, parts[at]!),
+    name: titleIn(score) || partName(score, parts[at]!),
+    part: partName(score, parts[at]!),
     notes: found.notes,
     ...(meter && { meter }),
     skipped: said.flatMap(([is, sentence]) => (is ? [sentence] : [])),
   });
 }
 
-function nameOf(score: Element, part: Element): string {
-  const title =
-    child(score, 'movement-title') ?? child(child(score, 'work') ?? score, 'work-title');
-  if (title?.text) return title.text;
+/** The title of a score; empty where it has none. */
+export function titleIn(score: Element): string {
+  const work = child(score, 'work');
+  const titles = [child(score, 'movement-title'), work && child(work, 'work-title')];
+  return titles.map((each) => each?.text.trim() ?? '').find((text) => text) ?? '';
+}
+
+function partName(score: Element, part: Element): string {
   const list = child(score, 'part-list')?.children ?? [];
   const own = list.find(({ attributes }) => attributes['id'] === part.attributes['id']);
-  return (own && child(own, 'part-name')?.text) ?? '';
+  return (own && child(own, 'part-name')?.text.trim()) ?? '';
 }
 
 function meterOf(part: Element): string | undefined {
@@ -100,13 +95,16 @@ interface ReadPosition {
   voice: string | undefined;
 }
 
-function readPart(part: Element): Reader {
+function readPart(part: Element, order?: readonly number[]): Reader {
   const reader: Reader = { notes: [], voices: 0, graces: 0, repeats: false };
   const place: ReadPosition = { at: 0, last: 0, divisions: 1, transposes: 0, voice: undefined };
-  for (const measure of part.children.filter(({ name }) => name === 'measure')) {
+  const measures = part.children.filter(({ name }) => name === 'measure');
+  const before = scalesOf(measures);
+  for (const at of order ?? measures.keys()) {
     const begin = place.at;
     let end = begin;
-    for (const element of measure.children) {
+    Object.assign(place, before[at]);
+    for (const element of measures[at]?.children ?? []) {
       step(element, place, reader);
       end = Math.max(end, place.at);
     }
@@ -114,6 +112,22 @@ function readPart(part: Element): Reader {
   }
   reader.notes.sort((a, b) => a.at - b.at || a.midi - b.midi);
   return reader;
+}
+
+type Scale = Pick<ReadPosition, 'divisions' | 'transposes'>;
+
+/** How notes are counted and moved where each measure begins. */
+function scalesOf(measures: readonly Element[]): Scale[] {
+  const scale = { divisions: 1, transposes: 0 };
+  return measures.map(({ children }) => {
+    const now = { ...scale };
+    for (const element of children) {
+      if (element.name !== 'attributes') continue;
+      scale.divisions = numberIn(child(element, 'divisions')) || scale.divisions;
+      scale.transposes = transposeIn(element) ?? scale.transposes;
+    }
+    return now;
+  });
 }
 
 function step(element: Element, place: ReadPosition, reader: Reader): void {
@@ -137,7 +151,8 @@ function step(element: Element, place: ReadPosition, reader: Reader): void {
   }
 }
 
-function transposeIn(attributes: Element): number | undefined {
+/** Half steps from what is written to what sounds; `undefined` where these attributes do not say. */
+export function transposeIn(attributes: Element): number | undefined {
   const transpose = child(attributes, 'transpose');
   if (!transpose) return undefined;
   const octaves = numberIn(child(transpose, 'octave-change')) ?? 0;
