@@ -78,6 +78,7 @@ const webFloors = [
   'stand',
   'practise',
   'takeaway',
+  'bringin',
   'book',
   'tune',
   'app',

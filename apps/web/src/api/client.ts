@@ -14,6 +14,7 @@ import type {
   LickView,
   NewSessionFields,
   NewTuneFields,
+  NewTunesFields,
   PassphraseFields,
   PracticeItemView,
   PracticeNote,
@@ -162,6 +163,7 @@ export const api = {
   tuneThen: (id: string, at: string) => request<TuneThen>('GET', `/tunes/${id}/history/${at}`),
   trash: () => request<ThrownAway[]>('GET', '/trash'),
   createTune: (fields: NewTuneFields) => request<TuneView>('POST', '/tunes', fields),
+  putIn: (fields: NewTunesFields) => request<string[]>('POST', '/incoming', fields),
   saveTune: (id: string, fields: TuneFields, version: number) =>
     request<TuneView>('PUT', `/tunes/${id}`, { ...fields, version }),
   deleteTune: (id: string) => request<undefined>('DELETE', `/tunes/${id}`),

@@ -16,7 +16,7 @@ import { sortableKeyboardCoordinates } from '@dnd-kit/sortable';
 import { Alert, Button } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import { useServer } from '../api/client';
-import { useSearchParams } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { spokenDrag } from '../ui/spokenDrag';
 import { SetDesk, TuneDesk } from './BookDesks';
 import { moved, withTune } from './order';
@@ -45,6 +45,7 @@ export function BookPage() {
     setSheet(undefined);
   };
   const { tunes, sets, createTune } = book;
+  const navigate = useNavigate();
   const away = useServer((state) => state.away);
   const [parameters] = useSearchParams();
   const setId = parameters.get('set') ?? undefined;
@@ -72,6 +73,13 @@ export function BookPage() {
           }}
         >
           Passphrase
+        </Button>
+        <Button
+          onClick={() => {
+            void navigate('/bring-in');
+          }}
+        >
+          Bring in
         </Button>
         <Button
           onClick={() => {
@@ -110,7 +118,9 @@ export function BookPage() {
       )}
       {tunes.isPending && <p className="quiet">Opening the book…</p>}
       {tunes.data?.length === 0 && (
-        <p className="quiet">The book is empty. Begin with a new tune and type its changes.</p>
+        <p className="quiet">
+          The book is empty. Begin with a new tune and type its changes, or bring some in.
+        </p>
       )}
       {!!tunes.data?.length && (
         <DndContext

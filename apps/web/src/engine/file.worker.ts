@@ -1,7 +1,7 @@
-import { readSoloFile } from '@drop-close/core';
+import { readIncoming, readSoloFile } from '@drop-close/core';
 import { expose } from 'comlink';
 import type { FileReader } from './protocol';
 
-const reader: FileReader = { readSolo: readSoloFile };
+const reader: FileReader = { readSolo: readSoloFile, readIncoming };
 
 expose(reader);

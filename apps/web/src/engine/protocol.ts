@@ -29,6 +29,8 @@ import type {
   School,
   Scope,
   SoloFile,
+  Incoming,
+  PasteHabits,
   SoloLine,
   SoloNote,
   StandInRequest,
@@ -205,6 +207,11 @@ export interface DrillRequest {
 /** What the worker of a file does. */
 export interface FileReader {
   readonly readSolo: (bytes: Uint8Array) => Result<SoloFile, string>;
+  readonly readIncoming: (
+    bytes: Uint8Array,
+    name: string,
+    habits: PasteHabits,
+  ) => Result<Incoming, string>;
 }
 
 /** What the worker does. Everything that crosses is plain data. */

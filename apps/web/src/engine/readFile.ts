@@ -1,5 +1,5 @@
-import type { Result, SoloFile } from '@drop-close/core';
-import { wrap } from 'comlink';
+import type { Incoming, PasteHabits, Result, SoloFile } from '@drop-close/core';
+import { wrap, type Remote } from 'comlink';
 import { Cancelled } from './client';
 import type { FileReader } from './protocol';
 
@@ -16,11 +16,36 @@ const TOO_LONG = 'This file takes longer than 20 seconds to read, so it was give
  * nothing else.
  * @throws Cancelled once the signal is given
  */
-export async function readSoloAside(
+export const readSoloAside = (
   file: Blob,
   signal: AbortSignal,
   startWorker = startFileWorker,
-): Promise<Result<SoloFile, string>> {
+): Promise<Result<SoloFile, string>> =>
+  readAside(file, signal, (remote, bytes) => remote.readSolo(bytes), startWorker);
+
+/**
+ * Reads tunes out of a file or text, as `readSoloAside` does.
+ * @throws Cancelled once the signal is given
+ */
+export const readIncomingAside = (
+  file: Blob,
+  name: string,
+  habits: PasteHabits,
+  signal: AbortSignal,
+): Promise<Result<Incoming, string>> =>
+  readAside(
+    file,
+    signal,
+    (remote, bytes) => remote.readIncoming(bytes, name, habits),
+    startFileWorker,
+  );
+
+async function readAside<T, R>(
+  file: Blob,
+  signal: AbortSignal,
+  read: (remote: R, bytes: Uint8Array) => Promise<Result<T, string>>,
+  startWorker: () => FileWorker<R>,
+): Promise<Result<T, string>> {
   if (file.size > LARGEST) return { ok: false, problem: TOO_LARGE };
   const bytes = new Uint8Array(await file.arrayBuffer());
   if (signal.aborted) throw new Cancelled();
@@ -35,26 +60,26 @@ export async function readSoloAside(
       signal.removeEventListener('abort', cancel);
     });
   });
-  const late = new Promise<Result<SoloFile, string>>((resolve) => {
+  const late = new Promise<Result<T, string>>((resolve) => {
     const timer = setTimeout(resolve, LONGEST, { ok: false, problem: TOO_LONG });
     ended.push(() => {
       clearTimeout(timer);
     });
   });
   try {
-    return await Promise.race([remote.readSolo(bytes), given, late]);
+    return await Promise.race([read(remote, bytes), given, late]);
   } finally {
     for (const each of ended) each();
   }
 }
 
 /** A worker for one file. */
-interface FileWorker {
-  readonly remote: { readonly readSolo: (bytes: Uint8Array) => Promise<Result<SoloFile, string>> };
+interface FileWorker<R> {
+  readonly remote: R;
   readonly end: () => void;
 }
 
-function startFileWorker(): FileWorker {
+function startFileWorker(): FileWorker<Remote<FileReader>> {
   const worker = new Worker(new URL('./file.worker.ts', import.meta.url), { type: 'module' });
   const end = (): void => {
     worker.terminate();

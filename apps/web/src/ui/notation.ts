@@ -29,8 +29,8 @@ export const prettyNumber = (text: string): string =>
 /** Names of keys and scales: `Eb Mixolydian b9` is "E♭ Mixolydian ♭9". */
 export const prettyName = (text: string): string =>
   text
-    .replace(/\b([A-G])b(?=\s|$)/g, '$1♭')
-    .replace(/\b([A-G])#(?=\s|$)/g, '$1♯')
+    .replace(/\b([A-G])b(?=m?(?:\s|$))/g, '$1♭')
+    .replace(/\b([A-G])#(?=m?(?:\s|$))/g, '$1♯')
     .replace(/b(?=\d)/g, '♭')
     .replace(/#(?=\d)/g, '♯');
 

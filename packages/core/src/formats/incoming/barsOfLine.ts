@@ -2,6 +2,7 @@
  * The bars of one line of changes, in whichever way people part them: bar lines, tabs, arrows, dashes, commas; beats as
  * strokes; or nothing at all, where the line is a bar or every chord is one.
  */
+import { shortSlots } from '../charts/slotsFor';
 import { parseChord } from '../../chord/parseChord';
 
 /** One bar as chart text has it between its lines. */
@@ -138,7 +139,7 @@ export function slotsOf(cell: string, beats: number): string {
       ? [word]
       : strokesApart(word).map((each) => (STROKES.test(each) ? '.' : plainWord(each))),
   );
-  return [...quoted, ...meter, ...short(strokedOver(slots, beats), beats)].join(' ') || '.';
+  return [...quoted, ...meter, ...shortSlots(strokedOver(slots, beats), beats)].join(' ') || '.';
 }
 
 const COMMAS = new RegExp(`[,;]${OUTSIDE_BRACKETS}`, 'g');
@@ -158,12 +159,4 @@ function strokedOver(slots: readonly string[], beats: number): readonly string[]
   const strokes = slots.filter((slot) => slot === '.').length;
   if (strokes !== beats || slots.length === strokes) return slots;
   return slots.filter((slot, at) => slot !== '.' || (slots[at - 1] ?? '.') === '.');
-}
-
-/** Four slots of which the second halves hold are two; a chord held all through stands alone. */
-function short(slots: readonly string[], beats: number): readonly string[] {
-  const held = (from: number): boolean => slots.slice(from).every((slot) => slot === '.');
-  if (slots.length === beats && held(1)) return slots.slice(0, 1);
-  const halves = beats === 4 && slots.length === 4 && slots[1] === '.' && slots[3] === '.';
-  return halves && slots[2] !== '.' ? [slots[0]!, slots[2]!] : slots;
 }

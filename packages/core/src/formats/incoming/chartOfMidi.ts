@@ -9,7 +9,7 @@ import type { Meter } from '../../chart/types';
 import { parseChord } from '../../chord/parseChord';
 import { inTicks } from '../../comp/base/time';
 import type { MidiSong } from '../midi/types';
-import { slotsFor } from './slotsFor';
+import { slotsFor } from '../charts/slotsFor';
 
 export interface MidiChart {
   readonly text: string;

@@ -9,15 +9,22 @@ export interface WrittenChart {
   readonly text: string;
   /** What became of the lines of the source, by their numbers. */
   readonly became: ReadonlyMap<number, Pick<UnderstoodLine, 'kind' | 'as'>>;
-  /** Which line of the source a line of the chart text came from. */
-  readonly lineOf: (line: number) => number;
+  /** Which line of the source a place of the chart text came from; both counted from 1. */
+  readonly lineOf: (line: number, column: number) => number;
   /** As the strokes tell it, where nobody has said it. */
   readonly meter?: string;
 }
 
-interface Row {
+/** Text that came from one line of the source. */
+interface Piece {
   readonly text: string;
   /** Of the source. */
+  readonly line: number;
+}
+
+/** A bar, and the line of the source it came from. */
+interface SourcedBar {
+  readonly bar: LooseBar;
   readonly line: number;
 }
 
@@ -33,62 +40,110 @@ export function chartTextOf(
   const changes = lines.flatMap((each) => (each.kind === 'changes' ? [each] : []));
   const meter = head.meter ?? (inThree(changes) ? '3/4' : undefined);
   const beats = (meter && parseMeter(meter)?.beats) || 4;
-  const loose = looseOf(changes, habits);
-  const sung = areSung(lines);
-  const first = lines[0]?.line ?? 1;
-  const rows: Row[] =
-    head.pickup === undefined ? [] : [{ text: `pickup: ${head.pickup}`, line: first }];
-  const became = new Map<number, Pick<UnderstoodLine, 'kind' | 'as'>>();
-  let waiting: string[] = [];
-  /** Lines that are a bar each share a row. */
-  let row: { bars: LooseBar[]; line: number } | undefined;
-  const endRow = (): void => {
-    if (row) rows.push({ text: rowText(row.bars), line: row.line });
-    row = undefined;
-  };
-  for (const each of lines) {
-    if (each.kind === 'part') {
-      endRow();
-      rows.push({ text: `[${each.name}]`, line: each.line });
-    }
-    if (each.kind === 'blank') endRow();
-    if (each.kind === 'too long') {
-      became.set(each.line, { kind: 'left out', as: 'Longer than any line of a chart' });
-    }
-    if (each.kind === 'words') {
-      const isKept = habits.keepWords && !sung;
-      if (isKept) waiting.push(quoted(each.words));
-      const why = sung ? 'Reads like words that are sung' : 'Remarks are left out';
-      became.set(
-        each.line,
-        isKept ? { kind: 'words', as: quoted(each.words) } : { kind: 'left out', as: why },
-      );
-    }
-    if (each.kind !== 'changes') continue;
-    const { marked } = each;
-    if (marked.part !== undefined) {
-      endRow();
-      rows.push({ text: `[${marked.part}]`, line: each.line });
-    }
-    const bars = repeated(barsOfLine(marked.changes, beats, loose), marked);
-    const behind = marked.words.map(quoted);
-    const [begins, ...rest] = bars;
-    const over = begins ? [withWords(begins, waiting), ...rest] : [];
-    const all = behind.length && over.length ? lastWith(over, behind) : over;
-    if (begins) waiting = [];
-    became.set(each.line, { kind: 'changes', as: rowText(all) });
-    const isOneBar = bars.length === 1 && partingOf(marked.changes) === 'loose' && loose === 'bar';
-    if (!isOneBar) endRow();
-    row ??= { bars: [], line: each.line };
-    row.bars.push(...all);
-    if (!isOneBar || row.bars.length === BARS_A_LINE) endRow();
+  const why = areSung(lines)
+    ? 'Reads like words that are sung'
+    : habits.keepWords
+      ? undefined
+      : 'Remarks are left out';
+  const writing = new ChartWriting(beats, looseOf(changes, habits), why);
+  if (head.pickup !== undefined) writing.addRow(`pickup: ${head.pickup}`, lines[0]?.line ?? 1);
+  for (const each of lines) writing.read(each);
+  return { ...writing.finish(), ...(head.meter === undefined && meter && { meter }) };
+}
+
+/** Rows of chart text grow line by line of the source. */
+class ChartWriting {
+  private readonly rows: (readonly Piece[])[] = [];
+  private readonly became = new Map<number, Pick<UnderstoodLine, 'kind' | 'as'>>();
+  /** Words for the bar that comes next. */
+  private waiting: Piece[] = [];
+  /** Bars of a row that may take more: lines that are a bar each share one. */
+  private row: SourcedBar[] = [];
+
+  constructor(
+    private readonly beats: number,
+    private readonly loose: 'bar' | 'chords',
+    /** Why words are left out; they are kept where there is no reason. */
+    private readonly withoutWords: string | undefined,
+  ) {}
+
+  addRow(text: string, line: number): void {
+    this.endRow();
+    this.rows.push([{ text, line }]);
   }
-  endRow();
-  const text =
-    rows.map((each) => each.text).join('\n') + (waiting.length ? ` ${waiting.join(' ')}` : '');
-  const sources = rows.flatMap(({ text: own, line }) => own.split('\n').map(() => line));
-  const lineOf = (line: number): number => sources[line - 1] ?? sources.at(-1) ?? 0;
-  return { text, became, lineOf, ...(head.meter === undefined && meter && { meter }) };
+
+  read(each: ReadLine): void {
+    switch (each.kind) {
+      case 'blank':
+        this.endRow();
+        return;
+      case 'part':
+        this.addRow(`[${each.name}]`, each.line);
+        return;
+      case 'words':
+        this.takeWords(each.words, each.line);
+        return;
+      case 'too long':
+        this.leaveOut(each.line, 'Longer than any line of a chart');
+        return;
+      case 'changes':
+        this.takeChanges(each);
+        return;
+      case 'rule':
+      case 'head':
+        return;
+    }
+  }
+
+  finish(): Omit<WrittenChart, 'meter'> {
+    this.endRow();
+    const last = this.rows.at(-1) ?? [];
+    const behind = this.waiting.map(({ text, line }) => ({ text: ` ${text}`, line }));
+    const rows = [...this.rows.slice(0, -1), [...last, ...behind]];
+    const text = rows.map((row) => row.map((piece) => piece.text).join('')).join('\n');
+    const lineOf = (line: number, column: number): number => sourceOf(rows[line - 1], column);
+    return { text, became: this.became, lineOf };
+  }
+
+  private takeWords(words: string, line: number): void {
+    if (this.withoutWords !== undefined) {
+      this.leaveOut(line, this.withoutWords);
+      return;
+    }
+    this.waiting.push({ text: quoted(words), line });
+    this.became.set(line, { kind: 'words', as: quoted(words) });
+  }
+
+  private leaveOut(line: number, as: string): void {
+    this.became.set(line, { kind: 'left out', as });
+  }
+
+  private takeChanges({ line, marked }: ChangesLine): void {
+    if (marked.part !== undefined) this.addRow(`[${marked.part}]`, line);
+    const read = repeated(barsOfLine(marked.changes, this.beats, this.loose), marked);
+    const bars = lastWith(firstWith(read, this.waiting), marked.words.map(quoted));
+    if (bars.length) this.waiting = [];
+    const isOneBar =
+      bars.length === 1 && partingOf(marked.changes) === 'loose' && this.loose === 'bar';
+    if (!isOneBar) this.endRow();
+    const sourced = bars.map((bar) => ({ bar, line }));
+    this.row.push(...sourced);
+    if (!isOneBar || this.row.length === BARS_A_LINE) this.endRow();
+    const as = rowsOf(sourced).map((row) => row.map(({ text }) => text).join(''));
+    this.became.set(line, { kind: 'changes', as: as.join(' ') });
+  }
+
+  private endRow(): void {
+    this.rows.push(...rowsOf(this.row));
+    this.row = [];
+  }
+}
+
+/** Which line of the source a place of a row came from. @param column from 1 */
+function sourceOf(row: readonly Piece[] = [], column: number): number {
+  let end = 0;
+  const piece = row.find(({ text }) => (end += text.length) >= column);
+  return (piece ?? row.at(-1))?.line ?? 0;
 }
 
 const quoted = (words: string): string => `"${words.replaceAll('"', '')}"`;
@@ -96,10 +151,32 @@ const quoted = (words: string): string => `"${words.replaceAll('"', '')}"`;
 const withWords = (bar: LooseBar, words: readonly string[]): LooseBar =>
   words.length ? { ...bar, slots: [...words, bar.slots].join(' ') } : bar;
 
-const lastWith = (bars: readonly LooseBar[], words: readonly string[]): LooseBar[] => [
-  ...bars.slice(0, -1),
-  withWords(bars.at(-1)!, words),
-];
+const firstWith = (bars: readonly LooseBar[], words: readonly Piece[]): LooseBar[] =>
+  bars.map((bar, at) =>
+    at === 0
+      ? withWords(
+          bar,
+          words.map(({ text }) => text),
+        )
+      : bar,
+  );
+
+const lastWith = (bars: readonly LooseBar[], words: readonly string[]): LooseBar[] =>
+  bars.map((bar, at) => (at === bars.length - 1 ? withWords(bar, words) : bar));
+
+/** Bars as rows of chart text; many of them four to a row. */
+function rowsOf(bars: readonly SourcedBar[]): Piece[][] {
+  const perRow = bars.length > 2 * BARS_A_LINE ? BARS_A_LINE : Math.max(1, bars.length);
+  return Array.from({ length: Math.ceil(bars.length / perRow) }, (_, row) => {
+    const own = bars.slice(row * perRow, (row + 1) * perRow);
+    return own.map(({ bar, line }, at) => {
+      const opening = at > 0 ? '' : bar.opens ? '|:' : '|';
+      const ending = bar.ending === undefined ? '' : `(${bar.ending}`;
+      const closing = `${bar.closes ? ':' : ''}|${own[at + 1]?.bar.opens ? ':' : ''}`;
+      return { text: `${opening}${ending} ${bar.slots} ${closing}`, line };
+    });
+  });
+}
 
 type ChangesLine = Extract<ReadLine, { kind: 'changes' }>;
 
@@ -115,22 +192,6 @@ function repeated(bars: readonly LooseBar[], { times, ending }: ChangesLine['mar
   }
   const once = ended.map((bar) => ({ ...bar, opens: false, closes: false }));
   return Array.from({ length: times }, () => once).flat();
-}
-
-function rowText(bars: readonly LooseBar[]): string {
-  const lines: string[] = [];
-  const perLine = bars.length > 2 * BARS_A_LINE ? BARS_A_LINE : bars.length;
-  for (let from = 0; from < bars.length; from += perLine) {
-    const own = bars.slice(from, from + perLine);
-    let text = own[0]!.opens ? '|:' : '|';
-    own.forEach(({ slots, closes, ending }, at) => {
-      const next = own[at + 1];
-      const mark = ending === undefined ? '' : `(${ending}`;
-      text += `${mark} ${slots} ${closes ? ':' : ''}|${next?.opens ? ':' : ''}`;
-    });
-    lines.push(text);
-  }
-  return lines.join('\n');
 }
 
 /** Lines with a chord or two, several of them, are a bar each; else every chord is one. */

@@ -43,7 +43,7 @@ export interface MarkedLine {
 
 const BEFORE =
   /^\s*(\[[^\]]*\]|\([^()]*\)|\*\*[^*]+\*\*|[A-H]\d?'?\)|[^|:()[\]]{1,24}:(?!\|))\s*(?=\S)/;
-const TIMES = /[\s(]*(?:[x×]\s*(\d)|(\d)\s*(?:[x×]|times))\)?\s*$/i;
+const TIMES = /[\s(]+(?:[x×]\s*(\d)|(\d)\s*(?:[x×]|times))\)?\s*$/i;
 const ENDING = /^\s*(?:(\d)\s?(?:st|nd|rd|th)\s+(?:time|ending)\s*[:.]?|(\d)\.\s+(?=.*:\|))\s*/i;
 const NUMBER = /^\s*(?:bars?\s+)?\d{1,3}\s*(?:[.):]|-\s*\d{1,3}\s*[.):]?)?\s+(?=\S)/i;
 const BEHIND = /[\s(]*\b(d\.?\s?[cs]\.?(?:\s+al\s+(?:fine|coda))?|to coda|fine|segno)\.?\)?\s*$/i;

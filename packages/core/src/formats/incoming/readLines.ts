@@ -66,8 +66,11 @@ function hasChanges({ changes }: MarkedLine): boolean {
   return chords > others;
 }
 
+/** A chord, or what was surely meant as one. */
 const isChordWord = (word: string): boolean =>
-  isChord(word.replace(/[/-]+$/, '').replace(/^\(+|\)+$/g, '')) || barSlot(word).kind === 'chord';
+  (/^[A-H][^\s,;]{0,12}[\d#()+°øΔ]/.test(word) && !/[a-z]{4}/.test(word)) ||
+  isChord(word.replace(/[/-]+$/, '').replace(/^\(+|\)+$/g, '')) ||
+  barSlot(word).kind === 'chord';
 
 /** Whether words look like the name of a tune: short, and most of them with a capital, where a script has any. */
 export function isTitle(words: string): boolean {

@@ -57,7 +57,7 @@ describe('beats', () => {
   });
   it('are three in a waltz, also where nobody says so', () => {
     const { fields } = only('| Dm7 / / | G7 / / | Cmaj7 / A7 |');
-    expect(fields).toMatchObject({ meter: '3/4', text: '| Dm7 | G7 | Cmaj7 . A7 |' });
+    expect(fields).toMatchObject({ meter: '3/4', text: '| Dm7 | G7 | Cmaj7 A7 |' });
   });
 });
 
@@ -86,6 +86,9 @@ describe('symbols', () => {
     expect(tunes[0]!.problems).toMatchObject([{ line: 4 }]);
     expect(tunes[0]!.problems[0]!.message).toMatch(/^Dm7x: /);
     expect(tunes[0]!.bars).toBe(4);
+    const barALine = readPasted('Dm7 G7\nCmaj7\nA7x\nDm7').tunes[0]!;
+    expect(barALine.fields.text).toBe('| Dm7 G7 | Cmaj7 | A7x | Dm7 |');
+    expect(barALine.problems.map(({ line }) => line)).toEqual([3]);
   });
 });
 
@@ -107,6 +110,13 @@ describe('what stands above', () => {
     ['Jazz Waltz\nin G\n| G6 | D7 |', { meter: '3/4', feel: 'waltz', key: 'G' }],
   ])('%j', (text, fields) => {
     expect(only(text).fields).toMatchObject(fields);
+  });
+  it('begins with its title: a greeting before it is no part of the tune', () => {
+    const { tunes, lines } = readPasted(
+      'Hi all, this is for Friday:\n\nLow Water Walk\n| Dm7 | G7 |\n',
+    );
+    expect(tunes[0]!.fields).toMatchObject({ title: 'Low Water Walk', text: '| Dm7 | G7 |' });
+    expect(lines.map(({ kind }) => kind)).toEqual(['left out', 'title', 'changes']);
   });
   it('is left to the ear where nobody says the key', () => {
     expect(only('Cm7 | F7 | Bbmaj7 | Bb6').fields.key).toBe('Bb');

@@ -96,7 +96,7 @@ function tuneOf(
   habits: PasteHabits,
   whole: string,
 ): ReadTune {
-  const { head, over, titleLine } = headOf(lines);
+  const { head, over, titleLine, before } = headOf(lines);
   const asIs = chartAsItIs(lines, whole);
   const written = asIs ?? chartTextOf(over, head, habits);
   const understood = lines.filter(isSaid).map((each): UnderstoodLine => {
@@ -104,6 +104,9 @@ function tuneOf(
     if (each.line === titleLine) {
       const kind = tune ? 'new tune' : 'title';
       return { ...own, kind, as: headInWords({ title: titleOf(each), ...headIn(each) }) };
+    }
+    if (before.includes(each)) {
+      return { ...own, kind: 'left out', as: 'Stands before the title of the tune' };
     }
     if (each.kind === 'head') return { ...own, kind: 'head', as: headInWords(each.head) };
     if (each.kind === 'part') return { ...own, kind: 'section', as: each.name };
@@ -113,8 +116,8 @@ function tuneOf(
   const parsed = parseChart(written.text, parseMeter(head.meter ?? written.meter ?? '4/4'));
   const { header } = parsed.chart;
   const says = { ...head, ...plainHead(header) };
-  const problems = parsed.problems.map(({ line, message }): IncomingProblem => ({
-    line: written.lineOf(line),
+  const problems = parsed.problems.map(({ line, column, message }): IncomingProblem => ({
+    line: written.lineOf(line, column),
     message,
   }));
   return {
@@ -152,24 +155,37 @@ const plainHead = ({
   ...(feel && { feel }),
 });
 
-/** What stands over the changes, and the lines without it. The first words over them are the title. */
-function headOf(lines: readonly ReadLine[]): {
+/** What stands over the changes. */
+interface TuneHead {
   readonly head: SaidHead;
+  /** The lines without it. */
   readonly over: readonly ReadLine[];
   readonly titleLine: number | undefined;
-} {
+  /** What was written to whoever reads the letter. */
+  readonly before: readonly ReadLine[];
+}
+
+/** The first words over the changes that look like a title are it, or else the first short ones. */
+function headOf(lines: readonly ReadLine[]): TuneHead {
   const first = lines.findIndex(({ kind }) => kind === 'changes');
   const above = lines.slice(0, Math.max(0, first));
   const said = lines.flatMap((each) => (each.kind === 'head' ? [each.head] : []));
   const head = Object.assign({}, ...[...said].reverse()) as SaidHead;
+  const words = above.flatMap((each) => (each.kind === 'words' ? [each] : []));
   const named = above.find((each) => headIn(each).title !== undefined);
-  const words = above.find((each) => each.kind === 'words');
-  const titleLine = named ?? (head.title === undefined ? words : undefined);
+  const likely =
+    words.find((each) => isTitle(numberless(each.words))) ??
+    words.find((each) => /^.{1,40}[^.,:;!?]$/.test(each.words));
+  const titleLine = named ?? (head.title === undefined ? likely : undefined);
   const title = titleLine ? { title: titleOf(titleLine) } : {};
+  const before = titleLine ? words.filter(({ line }) => line < titleLine.line) : [];
+  const isHead = (each: ReadLine): boolean =>
+    each === titleLine || each.kind === 'head' || before.some(({ line }) => line === each.line);
   return {
     head: { ...head, ...title },
-    over: lines.filter((each) => each !== titleLine && each.kind !== 'head'),
+    over: lines.filter((each) => !isHead(each)),
     titleLine: titleLine?.line,
+    before,
   };
 }
 
@@ -189,5 +205,5 @@ function chartAsItIs(lines: readonly ReadLine[], whole: string): WrittenChart | 
   const became = new Map(
     said.map((each) => [each.line, { kind: 'changes' as const, as: each.text }]),
   );
-  return { text, became, lineOf: (line) => line + first - 1 };
+  return { text, became, lineOf: (line: number) => line + first - 1 };
 }

@@ -3,7 +3,7 @@ import { MOST_BEATS } from '../../chart/meter';
 import type { Meter } from '../../chart/types';
 import { directionOf } from '../../chart/words';
 import { child, numberIn, type Element } from './elements';
-import { slotsFor, type PlacedSymbol } from '../incoming/slotsFor';
+import { slotsFor, type PlacedSymbol } from '../charts/slotsFor';
 import { symbolOf } from './symbolOf';
 
 export interface MeasureText {

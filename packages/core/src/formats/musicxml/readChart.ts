@@ -16,11 +16,17 @@ import { tonicOf } from '../../pitch/interval';
 import { timeline } from '../../chart/timeline';
 import { FEELS, type ChartHeader, type Feel, type Meter } from '../../chart/types';
 import { inTicks } from '../../comp/base/time';
-import type { IncomingSolo } from '../incoming/types';
+import type { SoloLine } from '../../comp/solo/types';
 import { child, numberIn, type Element } from './elements';
 import { measureText, meterIn, type MeasureText } from './measureText';
 import { lineIn, titleIn, transposeIn } from './readSolo';
 import { scoreIn } from './opened';
+
+/** The notes of a score, as a solo line. */
+export interface ScoredLine {
+  readonly name: string;
+  readonly line: SoloLine;
+}
 
 /** A chart as a file has it. */
 export interface ChartReading {
@@ -28,7 +34,7 @@ export interface ChartReading {
   readonly header: ChartHeader;
   /** As chart text, without its header but for a pickup. */
   readonly text: string;
-  readonly solos: readonly IncomingSolo[];
+  readonly solos: readonly ScoredLine[];
   /** What was not taken over as it is, in sentences. */
   readonly said: readonly string[];
   readonly chords: number;
@@ -229,7 +235,7 @@ function soloOf(
   score: Element,
   text: string,
   meter: Meter,
-): { readonly own: IncomingSolo; readonly said: readonly string[] } | undefined {
+): { readonly own: ScoredLine; readonly said: readonly string[] } | undefined {
   const { bars } = timeline(parseChart(text, meter).chart);
   const read = lineIn(
     score,
