@@ -21,6 +21,7 @@ const floors = [
   'practice',
   'band',
   'choruses',
+  'tracks',
   'score',
   'formats',
   'api',

@@ -14,6 +14,7 @@ import { LicksModule } from './licks/licks.module';
 import { SeeingModule } from './seeing/seeing.module';
 import { SetsModule } from './sets/sets.module';
 import { SolosModule } from './solos/solos.module';
+import { TracksModule } from './tracks/tracks.module';
 import { TrashModule } from './trash/trash.module';
 import { TunesModule } from './tunes/tunes.module';
 import { UpkeepModule } from './upkeep/upkeep.module';
@@ -34,6 +35,7 @@ import { WorkModule } from './work/work.module';
     ProfileModule,
     PracticeModule,
     HistoryModule,
+    TracksModule,
     TrashModule,
     UpkeepModule,
   ],

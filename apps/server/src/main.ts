@@ -10,6 +10,7 @@ import { withBookLock } from './database/bookLock';
 import { bringUp } from './database/bringUp';
 import { databaseOptions } from './database/mikro-orm.config';
 import { DoorService } from './door/door.service';
+import { TrackWorker } from './tracks/trackWorker.service';
 import { UpkeepService } from './upkeep/upkeep.service';
 
 /** How long a connection that asks nothing stays open. */
@@ -38,6 +39,12 @@ async function main(): Promise<void> {
   }
   await app.listen(config.port, config.host);
   app.get(UpkeepService).begin();
+  app
+    .get(TrackWorker)
+    .begin()
+    .catch((error: unknown) => {
+      log.error(error);
+    });
   process.stdout.write(`Drop Close is at http://${config.host}:${config.port}\n`);
 }
 

@@ -352,6 +352,7 @@ export {
 } from './arrangement/stored/types';
 
 export { countIn } from './band/countIn';
+export { KIT_PROGRAMS, partSound, type PartSound } from './band/sounds';
 export { inChoruses } from './band/ending';
 export { bandPlan, type PlanRequest } from './band/plan';
 export { offbeatAt, swingRatio } from './band/swing';
@@ -478,6 +479,18 @@ export {
 export { readMidi, type MidiReading } from './formats/midi/read';
 export { type MidiSong, type MidiTrack } from './formats/midi/types';
 export { writeMidi } from './formats/midi/write';
+export { keyAt, tooLong, trackOf, trackSeconds } from './tracks/trackOf';
+export {
+  LONGEST_TRACK,
+  MOST_FASTER,
+  MOST_TRACK_KEYS,
+  MOST_TRACK_TIMES,
+  TRACK_FORMATS,
+  type Track,
+  type TrackFormat,
+  type TrackNote,
+  type TrackWish,
+} from './tracks/types';
 export { readIncoming } from './formats/incoming/readIncoming';
 export { readPasted } from './formats/incoming/readPasted';
 export {
@@ -675,6 +688,9 @@ export type {
   NewTunesFields,
   PassphraseFields,
   ThrownAway,
+  TrackFields,
+  TrackState,
+  TrackView,
   ThrownAwayKind,
   TuneFields,
   TuneGlance,
@@ -688,6 +704,7 @@ export {
   MOMENTS_A_PAGE,
   MOST_AT_ONCE,
   MOST_INCOMING_SOLOS,
+  TRACK_DAYS,
   TUNES_A_PAGE,
 } from './api/types';
 export { mergeTunes, type MergeOutcome } from './versions/mergeTunes';

@@ -8,6 +8,7 @@ import { SessionNew, SessionSave } from '../practice/sessions/session.dto';
 import { ProfileSave } from '../profile/profile.dto';
 import { SetBody, SetSave } from '../sets/set.dto';
 import { SoloBody, SoloSave } from '../solos/solo.dto';
+import { TrackBody } from '../tracks/track.dto';
 import { TuneNew, TuneSave } from '../tunes/tune.dto';
 
 /** Every class of a request's body, by its name: a worker is told the name. */
@@ -28,6 +29,7 @@ const BODIES = [
   SetSave,
   SoloBody,
   SoloSave,
+  TrackBody,
   TuneNew,
   TuneSave,
   TunesBody,

@@ -92,7 +92,14 @@ export class TooManyArrangements extends ConflictException {
 
 /** What can be missing. */
 export type ThingName =
-  'tune' | 'arrangement' | 'set' | 'solo line' | 'lick' | 'session' | 'entry of the logbook';
+  | 'tune'
+  | 'arrangement'
+  | 'set'
+  | 'solo line'
+  | 'lick'
+  | 'session'
+  | 'track'
+  | 'entry of the logbook';
 
 export class NoSuchThing extends NotFoundException {
   constructor(what: ThingName, id: string) {

@@ -1,15 +1,7 @@
-import { voiceOf, type InstrumentId, type Part } from '@drop-close/core';
+import { partSound, type InstrumentId, type Part } from '@drop-close/core';
 
 /** Web Audio renders in blocks of so many samples (Web Audio API 1.0), and the synthesiser begins notes at a block. */
 const BLOCK = 128;
-
-/** How long after its note-on each sound of the band is heard, in seconds: measured in an offline render. */
-const ONSETS: Readonly<Record<Exclude<Part, 'comp'>, number>> = {
-  bass: 0.0021,
-  solo: 0.0006,
-  drums: 0,
-  click: 0,
-};
 
 /**
  * When a note has to be asked for so that it is heard at a time: half a block early, since it begins with the
@@ -22,6 +14,5 @@ export function askedAt(
   part: Part,
   instrument: InstrumentId,
 ): number {
-  const onset = part === 'comp' ? voiceOf(instrument).onset : ONSETS[part];
-  return at - BLOCK / 2 / sampleRate - onset;
+  return at - BLOCK / 2 / sampleRate - partSound(part, instrument).onset;
 }

@@ -1,5 +1,7 @@
 import {
-  voiceOf,
+  KIT_PROGRAMS,
+  PARTS,
+  partSound,
   type InstrumentId,
   type Kit,
   type Part,
@@ -9,17 +11,8 @@ import { askedAt } from './speaking';
 import { WorkletSynthesizer } from 'spessasynth_lib';
 import processorUrl from 'spessasynth_lib/dist/spessasynth_processor.min.js?url';
 
-/** MIDI channels of the parts; the kit is on the tenth, as General MIDI has it. */
-const CHANNELS: Readonly<Record<Part, number>> = {
-  comp: 0,
-  bass: 1,
-  solo: 2,
-  drums: 9,
-  click: 9,
-};
-const ACOUSTIC_BASS = 32;
-const TENOR = 66;
-const KITS: Readonly<Record<Kit, number>> = { sticks: 32, brushes: 40 };
+/** The channel of a part is the same on every instrument. */
+const channelOf = (part: Part): number => partSound(part, 'guitar').channel;
 /** MIDI controller 7. */
 const VOLUME = 7;
 
@@ -45,24 +38,26 @@ export class Synth {
     const output = context.createGain();
     synthesizer.connect(output);
     output.connect(context.destination);
-    synthesizer.programChange(CHANNELS.bass, ACOUSTIC_BASS);
-    synthesizer.programChange(CHANNELS.solo, TENOR);
-    synthesizer.programChange(CHANNELS.drums, KITS.sticks);
+    for (const part of PARTS) {
+      const { channel, program } = partSound(part, 'guitar');
+      synthesizer.programChange(channel, program);
+    }
     return new Synth(context, synthesizer, output);
   }
 
   setInstrument(id: InstrumentId): void {
     this.instrument = id;
-    this.synthesizer.programChange(CHANNELS.comp, voiceOf(id).program);
+    const { channel, program } = partSound('comp', id);
+    this.synthesizer.programChange(channel, program);
   }
 
   setKit(kit: Kit): void {
-    this.synthesizer.programChange(CHANNELS.drums, KITS[kit]);
+    this.synthesizer.programChange(channelOf('drums'), KIT_PROGRAMS[kit]);
   }
 
   /** @param volume 0..100 */
   setVolume(part: Part, volume: number): void {
-    this.synthesizer.controllerChange(CHANNELS[part], VOLUME, Math.round(volume * 1.27));
+    this.synthesizer.controllerChange(channelOf(part), VOLUME, Math.round(volume * 1.27));
   }
 
   /** Lets the sound through again after `silence`. */
@@ -72,7 +67,7 @@ export class Synth {
   }
 
   play(note: PlannedNote, at: number, until: number): void {
-    const channel = CHANNELS[note.part];
+    const channel = channelOf(note.part);
     const time = askedAt(at, this.context.sampleRate, note.part, this.instrument);
     this.synthesizer.noteOn(channel, note.midi, note.velocity, { time });
     this.synthesizer.noteOff(channel, note.midi, { time: until });
@@ -80,8 +75,8 @@ export class Synth {
 
   /** A note of the soloist begins or ends at once: somebody plays it in. */
   strike(midi: number, velocity: number): void {
-    if (velocity > 0) this.synthesizer.noteOn(CHANNELS.solo, midi, velocity);
-    else this.synthesizer.noteOff(CHANNELS.solo, midi);
+    if (velocity > 0) this.synthesizer.noteOn(channelOf('solo'), midi, velocity);
+    else this.synthesizer.noteOff(channelOf('solo'), midi);
   }
 
   /** Stops everything, what is already handed over too. */

@@ -1,4 +1,4 @@
-import type { Part } from '@drop-close/core';
+import { PARTS, partSound, type Part } from '@drop-close/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { sameAgain, type Passes } from './passes';
@@ -7,7 +7,9 @@ import { safeStorage } from '../ui/safeStorage';
 /** `chorus`: as much as is looped, counted in; `layer`: the same, of what a screen has of its own. */
 export type Playing = 'chorus' | 'layer' | 'bar' | 'chord' | 'change' | 'voice';
 
-const DEFAULT_VOLUME = { comp: 90, bass: 80, drums: 60, solo: 80, click: 70 };
+const DEFAULT_VOLUME = Object.fromEntries(
+  PARTS.map((part) => [part, partSound(part, 'guitar').volume]),
+) as Record<Part, number>;
 
 /** How the player likes to hear; what is lasting of it is kept in this browser. */
 export interface Listening {

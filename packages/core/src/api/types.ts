@@ -12,6 +12,7 @@ import type { Lick } from '../comp/licks/types';
 import type { SoloLine } from '../comp/solo/types';
 import type { LogEntry } from '../practice/log/log';
 import type { Grade, PracticeNote, Recalled, Schedule } from '../practice/schedule/types';
+import type { TrackWish } from '../tracks/types';
 import type { SessionRun } from '../practice/session/run';
 
 export interface TuneFields {
@@ -269,3 +270,35 @@ export interface ProblemDetails {
   /** On 409: what is stored. */
   readonly theirs?: unknown;
 }
+
+/** A practice track that is asked for: of an arrangement of a tune, as it is stored. */
+export interface TrackFields {
+  readonly tuneId: string;
+  readonly arrangementId: string;
+  readonly wish: TrackWish;
+}
+
+export type TrackState = 'waiting' | 'rendering' | 'ready' | 'failed';
+
+export interface TrackView {
+  readonly id: string;
+  readonly tuneId: string;
+  /** Of the tune when it was asked for. */
+  readonly title: string;
+  /** Of the tune, as `Eb`. */
+  readonly key: string;
+  readonly wish: TrackWish;
+  readonly state: TrackState;
+  /** 0..1. */
+  readonly progress: number;
+  /** Why it failed, for the player. */
+  readonly problem: string | null;
+  /** How long it is. */
+  readonly seconds: number;
+  /** Of the file, once it is ready. */
+  readonly bytes: number | null;
+  readonly createdAt: string;
+}
+
+/** Days after which a track is tidied away. */
+export const TRACK_DAYS = 14;

@@ -1,9 +1,10 @@
 import { quarters } from '../base/units';
 import type { Chorus } from '../arrangement/chorus/chorus';
-import { PARTS, type BandPlan, type Part } from '../band/types';
+import { partSound } from '../band/sounds';
+import { PARTS, type BandPlan } from '../band/types';
 import type { Timeline } from '../chart/timeline';
 import { inTicks } from '../comp/base/time';
-import { voiceOf, type InstrumentId } from '../voicing/base/instruments';
+import type { InstrumentId } from '../voicing/base/instruments';
 import { bandOf, type Composition } from '../choruses/composition';
 import type { MidiNote, MidiSong } from './midi/types';
 
@@ -17,17 +18,6 @@ export interface SongRequest {
   readonly sections: readonly { readonly name: string; readonly fromBar: number }[];
   readonly instrument: InstrumentId;
 }
-
-/** Channels and General MIDI programs, from 0. Source: General MIDI 1. */
-const SOUNDS: Readonly<
-  Record<Part, { readonly name: string; readonly channel: number; readonly program: number }>
-> = {
-  comp: { name: 'Comp', channel: 0, program: 26 },
-  bass: { name: 'Bass', channel: 1, program: 32 },
-  solo: { name: 'Solo', channel: 2, program: 66 },
-  drums: { name: 'Drums', channel: 9, program: 32 },
-  click: { name: 'Click', channel: 9, program: 32 },
-};
 
 /** What is played, as a Standard MIDI File holds it. A pickup comes first, in a bar of its own. */
 export function songOf({
@@ -56,16 +46,14 @@ export function songOf({
     })),
     chords: timeline.events.map(({ at, chord }) => ({ at: tick(at), text: chord.symbol })),
     tracks: parts.map((part) => {
-      const { name, channel, program } = SOUNDS[part];
+      const { name, channel, program } = partSound(part, instrument);
       const notes = plan.notes.filter((note) => note.part === part);
       const placed = notes.map(({ midi, at, length, velocity }): MidiNote => {
         const begin = tick(at);
         return { midi, at: begin, length: Math.max(1, tick(at + length) - begin), velocity };
       });
       return {
-        name,
-        channel,
-        program: part === 'comp' ? voiceOf(instrument).program : program,
+        ...{ name, channel, program },
         notes: apart(placed),
       };
     }),
