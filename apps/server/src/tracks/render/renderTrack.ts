@@ -13,6 +13,7 @@ import {
 import type { MessagePort } from 'node:worker_threads';
 import { questionOf, type AskedTrack } from '../asked';
 import { encoderOf } from './encoders';
+import { roomFor } from './room';
 import { raise } from './limiter';
 import { bandFor, BLOCK, eventsOf } from './sounding';
 
@@ -82,6 +83,7 @@ export async function* seconds(
 }> {
   const synth = await bandFor(track, bank, RATE);
   const events = eventsOf(track, RATE);
+  const addRoom = roomFor(RATE);
   let next = 0;
   for (let done = 0; done < frames;) {
     const count = Math.min(CHUNK, frames - done);
@@ -94,6 +96,7 @@ export async function* seconds(
       }
       synth.process(left, right, at, Math.min(BLOCK, count - at));
     }
+    addRoom(left, right);
     raise(left, GAIN);
     raise(right, GAIN);
     done += count;

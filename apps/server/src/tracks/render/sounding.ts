@@ -15,7 +15,7 @@ export async function bandFor(
   rate: number,
 ): Promise<SpessaSynthProcessor> {
   const { SoundBankLoader, SpessaSynthProcessor: Processor } = await import('spessasynth_core');
-  const synth = new Processor(rate);
+  const synth = new Processor(rate, { effectsEnabled: false });
   const bytes = new Uint8Array(readFileSync(bank));
   synth.soundBankManager.addSoundBank(SoundBankLoader.fromArrayBuffer(bytes.buffer), 'band');
   await synth.processorInitialized;
