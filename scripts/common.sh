@@ -77,6 +77,13 @@ ensure_mido() {
   install_packages python3-mido
 }
 
+# Decodes sound files, for the tests.
+ensure_ffmpeg() {
+  command -v ffmpeg >/dev/null && return
+  say "Installing Debian's ffmpeg"
+  install_packages ffmpeg
+}
+
 # The packages of the lock file, installed once for each state of it.
 ensure_modules() {
   local wanted

@@ -26,6 +26,8 @@ import type {
   SoloFields,
   SoloView,
   ThrownAway,
+  TrackFields,
+  TrackView,
   TuneFields,
   TuneMoment,
   TuneThen,
@@ -215,6 +217,9 @@ export const api = {
     request<SessionView>('POST', '/practice/sessions', fields),
   saveSession: ({ id, ...body }: SessionView) =>
     request<SessionView>('PUT', `/practice/sessions/${id}`, body),
+  tracks: () => request<TrackView[]>('GET', '/tracks'),
+  makeTrack: (fields: TrackFields) => request<TrackView>('POST', '/tracks', fields),
+  removeTrack: (id: string) => request<undefined>('DELETE', `/tracks/${id}`),
   restoreArrangement: (id: string) =>
     request<ArrangementView>('POST', `/arrangements/${id}/restore`),
   restoreSolo: (id: string) => request<SoloView>('POST', `/solos/${id}/restore`),

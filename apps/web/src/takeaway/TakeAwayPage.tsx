@@ -1,174 +1,30 @@
-import { DownloadOutlined, PrinterOutlined } from '@ant-design/icons';
-import { READER_IDS, READERS, type ReaderId } from '@drop-close/core';
-import { Button, Select } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { Segmented } from 'antd';
 import { useSearchParams } from 'react-router';
-import { saveFile } from '../comp/saveFile';
-import { useComposing } from '../comp/useComposing';
-import { engine } from '../engine/client';
-import { SHEET_KINDS, type Sheet, type SheetKind } from '../engine/protocol';
-import { useHeading } from '../place/heading';
-import { OutsideNote } from './OutsideNote';
-import { PAPERS, type PaperId } from './pages';
-import { SheetPages } from './SheetPages';
-import { useSheet } from './useSheet';
+import { PagesSide } from './PagesSide';
+import { TracksSide } from './tracks/TracksSide';
 import './takeaway.css';
 
-const LABELS: Readonly<Record<SheetKind, string>> = {
-  'lead sheet': 'Lead sheet',
-  voicings: 'Voicings',
-  comp: 'Comp part',
-  roots: 'Roots',
-  arpeggios: 'Arpeggios',
-  'guide tones': 'Guide tones',
-};
-/** Documents that a player of another instrument reads. */
-const FOR_READERS: readonly SheetKind[] = ['lead sheet', 'roots', 'arpeggios', 'guide tones'];
-const PER_LINE = [2, 3, 4, 5, 6];
+const SIDES = [
+  { value: 'pages', label: 'Pages' },
+  { value: 'tracks', label: 'Practice tracks' },
+] as const;
 
-/** What leaves the screen: a document as it will be printed, and its files. */
+/** What leaves the screen: pages to read, files, tracks to practise to. */
 export default function TakeAwayPage() {
   const [parameters, setParameters] = useSearchParams();
-  const kind = SHEET_KINDS.find((each) => each === parameters.get('sheet')) ?? SHEET_KINDS[0];
-  const wanted = READER_IDS.find((each) => each === parameters.get('for')) ?? 'concert';
-  const reader = FOR_READERS.includes(kind) ? wanted : 'concert';
-  const [octaves, setOctaves] = useState({ of: '', by: 0 });
-  const [perLine, setPerLine] = useState(4);
-  const [paper, setPaper] = useState<PaperId>('A4');
-  const { title, key, tempo, feel } = useHeading();
-  const name = `${kind} ${reader}`;
-  const by = octaves.of === name ? octaves.by : 0;
-  const request = useMemo(
-    () => ({ ...{ kind, reader, title, key, tempo, feel }, octaves: by }),
-    [kind, reader, title, key, tempo, feel, by],
-  );
-  const sheet = useSheet(request);
-  const choose = (change: { sheet?: SheetKind; for?: ReaderId }): void => {
-    setParameters({ sheet: kind, for: wanted, ...change }, { replace: true });
-  };
+  const side = SIDES.find(({ value }) => value === parameters.get('side'))?.value ?? 'pages';
   return (
     <main className="page takeaway">
-      {kind === 'comp' && <Composing />}
-      <div className="takeaway-bar">
-        <Select<SheetKind>
-          aria-label="Document"
-          value={kind}
-          popupMatchSelectWidth={false}
-          options={SHEET_KINDS.map((value) => ({ value, label: LABELS[value] }))}
-          onChange={(chosen) => {
-            choose({ sheet: chosen });
-          }}
-        />
-        {FOR_READERS.includes(kind) && (
-          <Select<ReaderId>
-            aria-label="Who reads it"
-            value={reader}
-            popupMatchSelectWidth={false}
-            options={READER_IDS.map((value) => ({ value, label: READERS[value].label }))}
-            onChange={(chosen) => {
-              choose({ for: chosen });
-            }}
-          />
-        )}
-        <Select
-          aria-label="Bars a line"
-          value={perLine}
-          options={PER_LINE.map((value) => ({ value, label: `${value} bars a line` }))}
-          popupMatchSelectWidth={false}
-          onChange={setPerLine}
-        />
-        <Select<PaperId>
-          aria-label="Paper"
-          value={paper}
-          options={Object.entries(PAPERS).map(([value, { label }]) => ({
-            value: value as PaperId,
-            label,
-          }))}
-          onChange={setPaper}
-        />
-        <Files sheet={sheet} name={`${title}, ${LABELS[kind].toLowerCase()}`} />
-      </div>
-      {sheet !== 'none' && sheet && (
-        <OutsideNote
-          sheet={sheet}
-          reader={reader}
-          onMove={(more) => {
-            setOctaves({ of: name, by: by + more });
-          }}
-        />
-      )}
-      {!sheet && <p className="quiet">Writing it out…</p>}
-      {sheet === 'none' && (
-        <p className="quiet">
-          There is nothing to write out yet: this tune is not voiced. See Voice for the reason.
-        </p>
-      )}
-      {sheet && sheet !== 'none' && (
-        <SheetPages
-          score={sheet.score}
-          reader={FOR_READERS.includes(kind) ? READERS[reader].label : LABELS[kind]}
-          perLine={perLine}
-          paper={paper}
-        />
-      )}
-    </main>
-  );
-}
-
-/** Keeps the choruses composed while their part is seen. */
-function Composing() {
-  useComposing();
-  return null;
-}
-
-interface FilesProps {
-  readonly sheet: Sheet | 'none' | undefined;
-  readonly name: string;
-}
-
-/** The document on paper and as files. */
-function Files({ sheet, name }: FilesProps) {
-  const score = sheet && sheet !== 'none' ? sheet.score : undefined;
-  useEffect(() => {
-    // The browser names a printed file by the title of the page.
-    const before = document.title;
-    document.title = name;
-    return () => {
-      document.title = before;
-    };
-  }, [name]);
-  const save = async (packed: boolean): Promise<void> => {
-    if (!score) return;
-    if (packed) {
-      const bytes = await engine.packedXml(score);
-      saveFile(`${name}.mxl`, bytes, 'application/vnd.recordare.musicxml');
-      return;
-    }
-    const bytes = new TextEncoder().encode(await engine.musicXml(score));
-    saveFile(`${name}.musicxml`, bytes, 'application/vnd.recordare.musicxml+xml');
-  };
-  return (
-    <span className="takeaway-files">
-      <Button
-        type="primary"
-        icon={<PrinterOutlined aria-hidden />}
-        disabled={!score}
-        onClick={() => {
-          window.print();
+      <Segmented
+        aria-label="What is taken away"
+        className="takeaway-sides"
+        value={side}
+        options={[...SIDES]}
+        onChange={(value) => {
+          setParameters(value === 'pages' ? {} : { side: value }, { replace: true });
         }}
-      >
-        Print
-      </Button>
-      <Button
-        icon={<DownloadOutlined aria-hidden />}
-        disabled={!score}
-        onClick={() => void save(false)}
-      >
-        MusicXML
-      </Button>
-      <Button type="text" disabled={!score} onClick={() => void save(true)}>
-        Compressed
-      </Button>
-    </span>
+      />
+      {side === 'pages' ? <PagesSide /> : <TracksSide />}
+    </main>
   );
 }

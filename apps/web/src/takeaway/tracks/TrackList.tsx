@@ -1,0 +1,108 @@
+import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
+import { TRACK_DAYS, type TrackView } from '@drop-close/core';
+import { Button, Progress } from 'antd';
+import { isOnItsWay } from './useTracks';
+import { lengthInWords, sizeInWords, trackInWords } from './trackWords';
+
+const soundOf = ({ id }: TrackView): string => `/api/tracks/${id}/sound`;
+
+interface TrackListProps {
+  readonly tracks: readonly TrackView[];
+  readonly onRemove: (track: TrackView) => void;
+}
+
+/** Tracks that are there, and those that are being made. */
+export function TrackList({ tracks, onRemove }: TrackListProps) {
+  return (
+    <>
+      <ul className="track-list" aria-label="Tracks">
+        {tracks.map((track) => (
+          <li key={track.id} className="track">
+            <p>
+              <b className="track-title">{track.title}</b> {trackInWords(track)}
+            </p>
+            {isOnItsWay(track) && <OnItsWay track={track} onCancel={onRemove} />}
+            {track.state === 'failed' && (
+              <p role="status" className="track-problem">
+                {track.problem}{' '}
+                <Button
+                  size="small"
+                  onClick={() => {
+                    onRemove(track);
+                  }}
+                >
+                  Remove
+                </Button>
+              </p>
+            )}
+            {track.state === 'ready' && <Ready track={track} onRemove={onRemove} />}
+          </li>
+        ))}
+      </ul>
+      <p className="quiet">Tracks stay for {TRACK_DAYS} days and are then tidied away.</p>
+    </>
+  );
+}
+
+function OnItsWay({
+  track,
+  onCancel,
+}: {
+  readonly track: TrackView;
+  readonly onCancel: (track: TrackView) => void;
+}) {
+  const percent = Math.round(track.progress * 100);
+  return (
+    <div className="track-way">
+      {track.state === 'waiting' ? (
+        <span className="quiet" role="status">
+          Waits for its turn
+        </span>
+      ) : (
+        <Progress percent={percent} aria-label={`Making ${track.title}`} />
+      )}
+      <Button
+        size="small"
+        onClick={() => {
+          onCancel(track);
+        }}
+      >
+        Cancel
+      </Button>
+    </div>
+  );
+}
+
+function Ready({
+  track,
+  onRemove,
+}: {
+  readonly track: TrackView;
+  readonly onRemove: (track: TrackView) => void;
+}) {
+  const { wish, seconds, bytes, title } = track;
+  return (
+    <div className="track-ready">
+      <audio controls preload="metadata" src={soundOf(track)} aria-label={`${title}, track`} />
+      <span className="quiet">
+        {lengthInWords(seconds)}, {sizeInWords(bytes ?? 0)}
+      </span>
+      <Button
+        icon={<DownloadOutlined aria-hidden />}
+        href={`${soundOf(track)}?save`}
+        download
+        aria-label={`Save ${title} as ${wish.format === 'wav' ? 'WAV' : 'Ogg'}`}
+      >
+        {wish.format === 'wav' ? 'WAV' : 'Ogg'}
+      </Button>
+      <Button
+        type="text"
+        icon={<DeleteOutlined aria-hidden />}
+        aria-label={`Throw the track of ${title} away`}
+        onClick={() => {
+          onRemove(track);
+        }}
+      />
+    </div>
+  );
+}
