@@ -114,3 +114,40 @@ test('what is taken away stands up to the accessibility rules', async ({ page })
   await expect(page.getByRole('article').first().locator('.sheet-symbol').first()).toBeVisible();
   await standsUp(page, 'house');
 });
+
+test('a set is printed as one booklet: contents, then every tune on a page of its own', async ({
+  page,
+}) => {
+  await page.goto('/book');
+  await page.getByRole('link', { name: /^Ferry, first set/ }).click();
+  await page.getByRole('link', { name: 'Take away', exact: true }).click();
+  const contents = page.getByRole('article', { name: /^Page 1 of/ });
+  await expect(contents.locator('.booklet-title').first()).toBeVisible();
+  const titles = await contents.locator('.booklet-title').allTextContents();
+  expect(titles.length).toBeGreaterThan(2);
+  await page.getByRole('combobox', { name: 'Who reads it' }).click();
+  await page.getByTitle('E♭ alto saxophone').click();
+  await expect(contents).toContainText('E♭ alto saxophone');
+  const systems = page.locator('.sheet-system');
+  await expect(systems.last().locator('svg')).toBeVisible();
+  const sheets = await printed(page, 'booklet');
+  expect(sheets.length).toBe(titles.length + 1);
+  expect(sheets[0]).toContain('Ferry, first set');
+  titles.forEach((title, at) => {
+    expect(sheets[0]).toContain(title);
+    expect(sheets[at + 1]).toContain(title);
+    expect(sheets[at + 1]).toMatch(new RegExp(`${at + 2} ?/ ?${titles.length + 1}`));
+  });
+  for (const sheet of sheets) expect(sheet).not.toContain('Back to the set');
+});
+
+test('endings stand over the bars they are of', async ({ page }) => {
+  const id = await tuneId(page, 'Rope and Ring');
+  await page.goto(`/tune/${id}/take-away`);
+  const system = page.locator('.sheet-system').nth(1);
+  await expect(system.locator('svg')).toBeVisible();
+  const frame = (await system.boundingBox())!;
+  const ending = (await system.getByText('1.', { exact: true }).boundingBox())!;
+  expect(ending.y).toBeGreaterThanOrEqual(frame.y - 2);
+  expect(ending.y + ending.height).toBeLessThan(frame.y + 56);
+});

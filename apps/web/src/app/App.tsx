@@ -24,6 +24,7 @@ const PractisePage = lazy(() => import('../practise/today/PractisePage'));
 const PractiseTunePage = lazy(() => import('../practise/tune/PractiseTunePage'));
 const TakeAwayPage = lazy(() => import('../takeaway/TakeAwayPage'));
 const BringInPage = lazy(() => import('../bringin/BringInPage'));
+const SetTakeAwayPage = lazy(() => import('../takeaway/set/SetTakeAwayPage'));
 const StandPage = lazy(() => import('../stand/StandPage'));
 
 const queries = new QueryClient({
@@ -42,6 +43,7 @@ function Screens() {
         <Route index element={<Navigate to="/book" replace />} />
         <Route path="book" element={screen('The book', <BookPage />)} />
         <Route path="practise/*" element={screen('Practise', <PractisePage />)} />
+        <Route path="set/:id/take-away" element={screen('Take away', <SetTakeAwayPage />)} />
         <Route path="bring-in" element={screen('Bring in', <BringInPage />)} />
         <Route path="player" element={screen('Hands and instrument', <ProfilePage />)} />
         <Route path="tune/:id" element={screen('The tune', <TunePage />)}>

@@ -1,6 +1,7 @@
 import type { SetView } from '@drop-close/core';
 import { Button, DatePicker, Input } from 'antd';
 import dayjs from 'dayjs';
+import { Link } from 'react-router';
 
 interface SetHeadProps {
   readonly set: SetView;
@@ -41,6 +42,7 @@ export function SetHead({ set, onRename, onDay, onRemove }: SetHeadProps) {
           }}
         />
       </label>
+      <Link to={`/set/${set.id}/take-away`}>Take away</Link>
       <Button type="text" onClick={onRemove}>
         Throw this set away
       </Button>

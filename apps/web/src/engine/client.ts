@@ -21,6 +21,7 @@ import type {
   StandInRequest,
   StoredTaste,
   TasteChoice,
+  TuneText,
   Under,
   Voicing,
 } from '@drop-close/core';
@@ -181,6 +182,10 @@ class EngineClient {
 
   compSheet(id: number, request: SheetRequest): Promise<Sheet | undefined> {
     return this.ask((engine) => engine.compSheet(id, request));
+  }
+
+  leadSheet(tune: TuneText, request: SheetRequest): Promise<Sheet | undefined> {
+    return this.ask((engine) => engine.leadSheet(tune, request));
   }
 
   musicXml(score: Score): Promise<string> {

@@ -26,7 +26,7 @@ import {
 } from '@drop-close/core';
 import { createComposer } from './composer';
 import { createDrills } from './drills';
-import { sheetOf } from './sheets';
+import { leadSheetOf, sheetOf } from './sheets';
 import type { Engine, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
 
 /** Swing in percent, where nobody has set it. */
@@ -138,6 +138,7 @@ export function createEngine(): Engine {
       const current = chorusOf(id);
       return current && sheetOf({ ...current, chart: current.voiced.chart }, request);
     },
+    leadSheet: (tune, request) => leadSheetOf(read(tune).inKey, request),
     musicXml: writeMusicXml,
     packedXml: (score) => packMusicXml(writeMusicXml(score)),
     plan: (id, question) => {

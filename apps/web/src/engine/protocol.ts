@@ -256,6 +256,8 @@ export interface Engine extends Composer {
   readonly plan: (id: number, question: PlanQuestion) => BandPlan | undefined;
   /** A document made from the chorus; `undefined` as above, and where there is none of its kind. */
   readonly sheet: (id: number, request: SheetRequest) => Sheet | undefined;
+  /** The lead sheet of a tune that need not be voiced. */
+  readonly leadSheet: (tune: TuneText, request: SheetRequest) => Sheet | undefined;
   /** A score as MusicXML: as text, or packed. */
   readonly musicXml: (score: Score) => string;
   readonly packedXml: (score: Score) => Uint8Array<ArrayBuffer>;

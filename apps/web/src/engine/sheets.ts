@@ -33,6 +33,10 @@ export function sheetOf(source: SheetSource, request: SheetRequest): Sheet | und
   return score && fitted(score, request);
 }
 
+/** The lead sheet of a chart. */
+export const leadSheetOf = (chart: Chart, request: SheetRequest): Sheet =>
+  fitted(leadSheet({ ...request, chart }, request.reader), request);
+
 function scoreOf(
   { chart, chorus, settings, outcome }: SheetSource,
   { kind, reader, ...head }: SheetRequest,

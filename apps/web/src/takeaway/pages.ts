@@ -71,3 +71,10 @@ export function pagesOf(
   }
   return pages;
 }
+
+/** The pages of a document, each with its lines. */
+export function layOut(score: Score, perLine: number, paper: PaperId): SystemBars[][] {
+  const [part] = score.parts;
+  const height = part ? systemHeight(part) : 0;
+  return pagesOf(systemsOf(score, perLine), height, paper);
+}

@@ -11,7 +11,9 @@ import type { SystemPlace } from './types';
 
 /** The engraver leaves so much over a staff of its own, in pixels. */
 const SPACE_ABOVE = 40;
-const VOLTA_UP = 22;
+/** The engraver draws endings so far over the upper line; they belong just under the top of the system, in pixels. */
+const VOLTA_OVER = 60;
+const VOLTA_INSET = 8;
 
 interface Box {
   readonly x: number;
@@ -40,7 +42,7 @@ export function drawStaves(
       stave.addTimeSignature(`${measure.meter.beats}/${measure.meter.unit}`);
     }
     barlines(stave, measure, position === score.measures.length - 1);
-    if (at === 0) ending(stave, measure);
+    if (at === 0) ending(stave, measure, VOLTA_OVER - place.top + VOLTA_INSET);
     return stave;
   });
   Stave.formatBegModifiers(staves);
@@ -71,12 +73,13 @@ function barlines(stave: Stave, { repeatStart, repeatEnd }: ScoreMeasure, isLast
   else if (isLast) stave.setEndBarType(BarlineType.END);
 }
 
-function ending(stave: Stave, { ending: own }: ScoreMeasure): void {
+/** @param down from where the engraver would draw it, in pixels */
+function ending(stave: Stave, { ending: own }: ScoreMeasure, down: number): void {
   if (!own) return;
   const open = own.begins ? VoltaType.BEGIN : VoltaType.MID;
   const closed = own.begins ? VoltaType.BEGIN_END : VoltaType.END;
   const number = own.begins ? `${own.number}.` : '';
-  stave.setVoltaType(own.ends ? closed : open, number, -VOLTA_UP);
+  stave.setVoltaType(own.ends ? closed : open, number, down);
 }
 
 function connect(
