@@ -54,9 +54,13 @@ test('a document is saved as MusicXML, plain and compressed', async ({ page }) =
   const id = await tuneId(page, 'Half Past the Tide');
   await page.goto(`/tune/${id}/take-away?sheet=voicings`);
   await expect(page.getByRole('article').first().locator('.sheet-symbol').first()).toBeVisible();
-  const save = async (button: string): Promise<{ name: string; file: string }> => {
+  const save = async (kind: string): Promise<{ name: string; file: string }> => {
     const coming = page.waitForEvent('download');
-    await page.getByRole('button', { name: button }).click();
+    if (kind === 'MusicXML') await page.getByRole('button', { name: kind }).click();
+    else {
+      await page.getByRole('button', { name: 'More files' }).click();
+      await page.getByRole('menuitem', { name: kind }).click();
+    }
     const download = await coming;
     return { name: download.suggestedFilename(), file: await download.path() };
   };
@@ -65,9 +69,17 @@ test('a document is saved as MusicXML, plain and compressed', async ({ page }) =
   const text = readFileSync(plain.file, 'utf8');
   expect(text).toContain('<score-partwise version="4.0">');
   expect(text).toContain('<sign>TAB</sign>');
-  const packed = await save('Compressed');
+  const packed = await save('MusicXML, compressed');
   expect(packed.name).toBe('Half Past the Tide, voicings.mxl');
   expect(readFileSync(packed.file).subarray(0, 2).toString()).toBe('PK');
+  const chart = await save('Chart as text');
+  expect(chart.name).toBe('Half Past the Tide.txt');
+  expect(readFileSync(chart.file, 'utf8')).toMatch(/^title: Half Past the Tide\nkey: F\n/);
+  const table = await save('Voicings as a table (CSV)');
+  expect(table.name).toBe('Half Past the Tide, voicings.csv');
+  const lines = readFileSync(table.file, 'utf8').trim().split('\r\n');
+  expect(lines[0]).toMatch(/^bar,beat,chord,family,notes,degrees,frets,motion/);
+  expect(lines.length).toBeGreaterThan(40);
 });
 
 test('voicings of a long tune are printed on whole pages, none of their systems cut', async ({
@@ -150,4 +162,23 @@ test('endings stand over the bars they are of', async ({ page }) => {
   const ending = (await system.getByText('1.', { exact: true }).boundingBox())!;
   expect(ending.y).toBeGreaterThanOrEqual(frame.y - 2);
   expect(ending.y + ending.height).toBeLessThan(frame.y + 56);
+});
+
+test('a solo is written with its degrees, for a tenor too, and the comp as slashes', async ({
+  page,
+}) => {
+  const id = await tuneId(page, 'Rope and Ring');
+  await page.goto(`/tune/${id}/take-away?sheet=solo+line`);
+  const degrees = page.locator('.sheet-degree');
+  await expect(degrees.first()).toBeVisible();
+  const concert = await degrees.allTextContents();
+  expect(concert.length).toBeGreaterThan(20);
+  await page.getByRole('combobox', { name: 'Who reads it' }).click();
+  await page.getByTitle('B♭ tenor saxophone').click();
+  await expect(page.locator('.sheet-symbol').first()).toHaveText(/^A/);
+  await expect(degrees).toHaveText(concert);
+  await page.getByRole('combobox', { name: 'Document' }).click();
+  await page.getByTitle('Comp rhythm, in slashes').click();
+  await expect(page.locator('.sheet-system svg').first()).toBeVisible();
+  await expect(degrees).toHaveCount(0);
 });

@@ -491,6 +491,8 @@ export {
   type TrackNote,
   type TrackWish,
 } from './tracks/types';
+export { chartFile } from './formats/chartFile';
+export { voicingsCsv } from './formats/voicingsCsv';
 export { readIncoming } from './formats/incoming/readIncoming';
 export { readPasted } from './formats/incoming/readPasted';
 export {
@@ -715,8 +717,10 @@ export type { TuneVersion } from './versions/types';
 // The written page
 export { writeMusicXml } from './formats/musicxml/writeScore';
 export { packMusicXml } from './formats/musicxml/packed';
+export { soloSheet, type SheetSolo } from './score/soloSheet';
 export {
   compSheet,
+  rhythmSheet,
   leadSheet,
   lineSheet,
   voicingsSheet,

@@ -184,6 +184,10 @@ class EngineClient {
     return this.ask((engine) => engine.compSheet(id, request));
   }
 
+  voicingsTable(id: number): Promise<string | undefined> {
+    return this.ask((engine) => engine.voicingsTable(id));
+  }
+
   leadSheet(tune: TuneText, request: SheetRequest): Promise<Sheet | undefined> {
     return this.ask((engine) => engine.leadSheet(tune, request));
   }

@@ -23,6 +23,7 @@ import {
   type PitchedChord,
   packMusicXml,
   writeMusicXml,
+  voicingsCsv,
 } from '@drop-close/core';
 import { createComposer } from './composer';
 import { createDrills } from './drills';
@@ -137,6 +138,11 @@ export function createEngine(): Engine {
     sheet: (id, request) => {
       const current = chorusOf(id);
       return current && sheetOf({ ...current, chart: current.voiced.chart }, request);
+    },
+    voicingsTable: (id) => {
+      const current = chorusOf(id);
+      if (current?.outcome.status !== 'found') return undefined;
+      return voicingsCsv(current.chorus.timeline, current.outcome);
     },
     leadSheet: (tune, request) => leadSheetOf(read(tune).inKey, request),
     musicXml: writeMusicXml,

@@ -46,6 +46,7 @@ import type {
   ReaderId,
   Score,
   SheetHead,
+  SheetSolo,
 } from '@drop-close/core';
 
 export interface VoiceRequest extends TuneText {
@@ -85,6 +86,8 @@ export const SHEET_KINDS = [
   'lead sheet',
   'voicings',
   'comp',
+  'comp rhythm',
+  'solo line',
   'roots',
   'arpeggios',
   'guide tones',
@@ -97,6 +100,8 @@ export interface SheetRequest extends SheetHead {
   readonly reader: ReaderId;
   /** How many octaves up it is moved, or down below 0. */
   readonly octaves: number;
+  /** Of a solo line: which one. */
+  readonly solo?: SheetSolo;
 }
 
 export interface Sheet {
@@ -256,6 +261,8 @@ export interface Engine extends Composer {
   readonly plan: (id: number, question: PlanQuestion) => BandPlan | undefined;
   /** A document made from the chorus; `undefined` as above, and where there is none of its kind. */
   readonly sheet: (id: number, request: SheetRequest) => Sheet | undefined;
+  /** The voicings of the chorus as a table; `undefined` as above, and where it is not voiced. */
+  readonly voicingsTable: (id: number) => string | undefined;
   /** The lead sheet of a tune that need not be voiced. */
   readonly leadSheet: (tune: TuneText, request: SheetRequest) => Sheet | undefined;
   /** A score as MusicXML: as text, or packed. */

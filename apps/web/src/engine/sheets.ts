@@ -9,6 +9,8 @@ import {
   movedByOctaves,
   octaveOffered,
   outOfRange,
+  rhythmSheet,
+  soloSheet,
   voicingsSheet,
   type Chart,
   type Chorus,
@@ -39,17 +41,18 @@ export const leadSheetOf = (chart: Chart, request: SheetRequest): Sheet =>
 
 function scoreOf(
   { chart, chorus, settings, outcome }: SheetSource,
-  { kind, reader, ...head }: SheetRequest,
+  { kind, reader, solo, ...head }: SheetRequest,
 ): Score | undefined {
   const tune: SheetTune = { ...head, chart };
   const { timeline } = chorus;
   if (kind === 'lead sheet') return leadSheet(tune, reader);
+  if (kind === 'solo line') return solo && soloSheet(tune, solo, reader);
   if (kind === 'voicings') {
     if (outcome.status !== 'found') return undefined;
     const chords = { name: 'Voicings', instrument: settings.instrument, timeline };
     return voicingsSheet(tune, { ...chords, path: outcome.path });
   }
-  if (!isLineLayer(kind)) return undefined;
+  if (kind === 'comp' || kind === 'comp rhythm' || !isLineLayer(kind)) return undefined;
   const id = settings.instrument.kind;
   const line = layerLine(kind, timeline, { range: LAYER_RANGES[id][kind], pace: 'eighths' });
   return lineSheet(tune, kind, line, reader);
@@ -63,6 +66,10 @@ export function compSheetOf(
   const { choruses, voiced, sounding } = composed;
   if (voiced.status !== 'found') return undefined;
   const { setup, instruments } = question;
+  if (head.kind === 'comp rhythm') {
+    const { timeline } = choruses;
+    return fitted(rhythmSheet(head, { name: 'Comp', timeline }, sounding), head);
+  }
   const chords = {
     ...{ name: 'Comp', instrument: instrumentOf(setup, instruments) },
     ...{ timeline: choruses.timeline, path: voiced.path },

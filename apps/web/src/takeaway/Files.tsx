@@ -1,8 +1,11 @@
 import { DownloadOutlined, PrinterOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
+import { chartFile } from '@drop-close/core';
+import { Button, Dropdown } from 'antd';
 import { useEffect } from 'react';
 import { saveFile } from '../comp/saveFile';
+import { useTune } from '../document/store';
 import { engine } from '../engine/client';
+import { useChorus } from '../engine/useChorus';
 import type { Sheet } from '../engine/protocol';
 
 interface FilesProps {
@@ -31,6 +34,17 @@ export function Files({ sheet, name }: FilesProps) {
     const bytes = new TextEncoder().encode(await engine.musicXml(score));
     saveFile(`${name}.musicxml`, bytes, 'application/vnd.recordare.musicxml+xml');
   };
+  const tune = useTune();
+  const chorus = useChorus();
+  const saveText = (): void => {
+    const text = new TextEncoder().encode(chartFile(tune));
+    saveFile(`${tune.title}.txt`, text, 'text/plain');
+  };
+  const saveTable = async (): Promise<void> => {
+    const table = chorus && (await engine.voicingsTable(chorus.id));
+    if (table === undefined) return;
+    saveFile(`${tune.title}, voicings.csv`, new TextEncoder().encode(table), 'text/csv');
+  };
   return (
     <span className="takeaway-files">
       <Button
@@ -50,9 +64,28 @@ export function Files({ sheet, name }: FilesProps) {
       >
         MusicXML
       </Button>
-      <Button type="text" disabled={!score} onClick={() => void save(true)}>
-        Compressed
-      </Button>
+      <Dropdown
+        menu={{
+          items: [
+            {
+              key: 'packed',
+              label: 'MusicXML, compressed',
+              disabled: !score,
+              onClick: () => void save(true),
+            },
+            { key: 'text', label: 'Chart as text', onClick: saveText },
+            {
+              key: 'table',
+              label: 'Voicings as a table (CSV)',
+              disabled: chorus?.outcome.status !== 'found',
+              onClick: () => void saveTable(),
+            },
+          ],
+        }}
+        trigger={['click']}
+      >
+        <Button>More files</Button>
+      </Dropdown>
     </span>
   );
 }

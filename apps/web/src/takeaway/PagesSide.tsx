@@ -4,23 +4,28 @@ import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useComposing } from '../comp/useComposing';
 import { SHEET_KINDS, type SheetKind } from '../engine/protocol';
+import { useSolos } from '../solo/useSolos';
 import { useHeading } from '../place/heading';
 import { Files } from './Files';
 import { OutsideNote } from './OutsideNote';
 import { PAPERS, type PaperId } from './pages';
 import { SheetPages } from './SheetPages';
-import { useSheet } from './useSheet';
+import { isComped, useSheet } from './useSheet';
 
 const LABELS: Readonly<Record<SheetKind, string>> = {
   'lead sheet': 'Lead sheet',
   voicings: 'Voicings',
   comp: 'Comp part',
+  'comp rhythm': 'Comp rhythm, in slashes',
+  'solo line': 'Solo line with degrees',
   roots: 'Roots',
   arpeggios: 'Arpeggios',
   'guide tones': 'Guide tones',
 };
 /** Documents that a player of another instrument reads. */
-const FOR_READERS: readonly SheetKind[] = ['lead sheet', 'roots', 'arpeggios', 'guide tones'];
+const FOR_READERS: readonly SheetKind[] = [
+  ...(['lead sheet', 'solo line', 'roots', 'arpeggios', 'guide tones'] as const),
+];
 const PER_LINE = [2, 3, 4, 5, 6];
 
 /** A document as it will be printed, and its files. */
@@ -33,19 +38,27 @@ export function PagesSide() {
   const [perLine, setPerLine] = useState(4);
   const [paper, setPaper] = useState<PaperId>('A4');
   const { title, key, tempo, feel } = useHeading();
-  const name = `${kind} ${reader}`;
+  const { solos } = useSolos();
+  const chosen = solos.find(({ id }) => id === parameters.get('line')) ?? solos[0];
+  const solo = kind === 'solo line' ? chosen : undefined;
+  const name = `${kind} ${reader} ${solo?.id ?? ''}`;
   const by = octaves.of === name ? octaves.by : 0;
   const request = useMemo(
-    () => ({ ...{ kind, reader, title, key, tempo, feel }, octaves: by }),
-    [kind, reader, title, key, tempo, feel, by],
+    () => ({
+      ...{ kind, reader, title, key, tempo, feel },
+      octaves: by,
+      ...(solo && { solo: { name: solo.name, line: solo.line } }),
+    }),
+    [kind, reader, title, key, tempo, feel, by, solo],
   );
   const sheet = useSheet(request);
-  const choose = (change: { sheet?: SheetKind; for?: ReaderId }): void => {
-    setParameters({ sheet: kind, for: wanted, ...change }, { replace: true });
+  const choose = (change: { sheet?: SheetKind; for?: ReaderId; line?: string }): void => {
+    const line = chosen ? { line: chosen.id } : {};
+    setParameters({ sheet: kind, for: wanted, ...line, ...change }, { replace: true });
   };
   return (
     <>
-      {kind === 'comp' && <Composing />}
+      {isComped(kind) && <Composing />}
       <div className="takeaway-bar">
         <Select<SheetKind>
           aria-label="Document"
@@ -56,6 +69,17 @@ export function PagesSide() {
             choose({ sheet: chosen });
           }}
         />
+        {solo && (
+          <Select
+            aria-label="Which line"
+            value={solo.id}
+            popupMatchSelectWidth={false}
+            options={solos.map(({ id, name: label }) => ({ value: id, label }))}
+            onChange={(line) => {
+              choose({ line });
+            }}
+          />
+        )}
         {FOR_READERS.includes(kind) && (
           <Select<ReaderId>
             aria-label="Who reads it"
@@ -97,7 +121,9 @@ export function PagesSide() {
       {!sheet && <p className="quiet">Writing it out…</p>}
       {sheet === 'none' && (
         <p className="quiet">
-          There is nothing to write out yet: this tune is not voiced. See Voice for the reason.
+          {kind === 'solo line'
+            ? 'This tune has no solo line yet: bring one in on the Comp screen, or have one made there.'
+            : 'There is nothing to write out yet: this tune is not voiced. See Voice for the reason.'}
         </p>
       )}
       {sheet && sheet !== 'none' && (

@@ -1,23 +1,25 @@
 import { useEffect, useState } from 'react';
 import { engine } from '../engine/client';
-import type { Sheet, SheetRequest } from '../engine/protocol';
+import type { Sheet, SheetKind, SheetRequest } from '../engine/protocol';
 import { useChorus } from '../engine/useChorus';
 import { useComposition } from '../engine/useComposition';
+
+/** Documents of all choruses as they are comped. */
+export const isComped = (kind: SheetKind): boolean => kind === 'comp' || kind === 'comp rhythm';
 
 /** The document that is asked for: `undefined` while it is being made, `none` where the tune has none of its kind. */
 export function useSheet(request: SheetRequest): Sheet | 'none' | undefined {
   const chorus = useChorus();
   const composed = useComposition();
   const [answer, setAnswer] = useState<{ of: unknown; sheet: Sheet | 'none' }>();
-  const source = request.kind === 'comp' ? composed : chorus;
+  const source = isComped(request.kind) ? composed : chorus;
   const name = source && `${source.id} ${JSON.stringify(request)}`;
   useEffect(() => {
     if (!source || name === undefined) return undefined;
     let isGone = false;
-    const asked =
-      request.kind === 'comp'
-        ? engine.compSheet(source.id, request)
-        : engine.sheet(source.id, request);
+    const asked = isComped(request.kind)
+      ? engine.compSheet(source.id, request)
+      : engine.sheet(source.id, request);
     void asked.then((sheet) => {
       if (!isGone) setAnswer({ of: name, sheet: sheet ?? 'none' });
     });

@@ -4,6 +4,7 @@
  */
 import { keyOf } from '../analysis/base/key';
 import { transposeChart } from '../analysis/transposeChart';
+import type { Degree } from '../chord/degrees';
 import { quarters, ticks, type Midi, type Ticks } from '../base/units';
 import { timeline, type Timeline } from '../chart/timeline';
 import type { Chart, Feel } from '../chart/types';
@@ -12,8 +13,8 @@ import { inTicks } from '../comp/base/time';
 import { intervalBetween, moveNote, type Interval } from '../pitch/interval';
 import type { NoteName } from '../pitch/spelling';
 import type { Instrument, Voicing } from '../voicing/base/types';
-import { playedFrame, writtenFrame } from './frames';
-import { compPart, linePart, slashPart, voicingsPart } from './parts';
+import { playedFrame, severalTimes, writtenFrame } from './frames';
+import { compPart, linePart, rhythmPart, slashPart, voicingsPart } from './parts';
 import { READERS, type ReaderId } from './readers';
 import type { Score, ScoreMeasure, ScorePart } from './types';
 
@@ -72,18 +73,24 @@ export interface SheetNote {
   readonly note: NoteName;
   readonly at: Ticks;
   readonly length: Ticks;
+  /** What it is on its chord, written under it. */
+  readonly degree?: Degree;
 }
 
-/** A line over the tune as it is played, as its reader has it; a pickup before bar 1 comes first. */
+/**
+ * A line over the tune as it is played, as its reader has it; a pickup before bar 1 comes first.
+ * @param times how many choruses it lasts
+ */
 export function lineSheet(
   tune: SheetTune,
   name: string,
   line: readonly SheetNote[],
   reader: ReaderId = 'concert',
+  times = 1,
 ): Score {
   const { chart, key, interval } = readBy(tune, reader);
   const time: Timeline = timeline(chart);
-  const measures = playedFrame(time);
+  const measures = severalTimes(playedFrame(time), times);
   const start = inTicks(time.bars[0]?.at ?? quarters(0));
   const own = line.map(({ note, at, ...rest }) => ({
     ...{ ...rest, note: moveNote(note, interval) },
@@ -118,4 +125,14 @@ export function compSheet(
 ): Score {
   const measures = playedFrame(chords.timeline);
   return scoreOf(head, head.key, measures, compPart({ ...chords, measures }, hits, path));
+}
+
+/** The rhythm of the comp alone, in slashes under its symbols. */
+export function rhythmSheet(
+  head: SheetHead,
+  { name, timeline: time }: Pick<SheetChords, 'name' | 'timeline'>,
+  hits: readonly SoundingHit[],
+): Score {
+  const measures = playedFrame(time);
+  return scoreOf(head, head.key, measures, rhythmPart({ name, timeline: time, measures }, hits));
 }

@@ -96,3 +96,19 @@ function endingOf(bars: readonly Bar[], at: number): { readonly ending?: ScoreEn
   const ends = isLast || bars[at]!.repeatEnd || bars[at + 1]?.ending !== undefined;
   return { ending: { number, begins: begun === at, ends } };
 }
+
+/** Choruses one after the other; a pickup comes once. */
+export function severalTimes(measures: readonly ScoreMeasure[], times: number): ScoreMeasure[] {
+  const chorus = measures.filter(({ number }) => number > 0);
+  const [first, last] = [chorus[0], chorus.at(-1)];
+  if (!first || !last) return [...measures];
+  const length = last.at + last.length - first.at;
+  const again = Array.from({ length: Math.max(0, times - 1) }, (_, time) =>
+    chorus.map((each) => ({
+      ...each,
+      number: each.number + (time + 1) * chorus.length,
+      at: ticks(each.at + (time + 1) * length),
+    })),
+  );
+  return [...measures, ...again.flat()];
+}

@@ -1,8 +1,9 @@
 /** Parts of a score, each made from what the engine knows: voicings, hits, lines. */
-import { quarters, ticks, type Midi, type Ticks } from '../base/units';
+import { midi, quarters, ticks, type Midi, type Ticks } from '../base/units';
 import type { Timeline } from '../chart/timeline';
 import type { SoundingHit } from '../comp/base/sounding';
 import { inTicks } from '../comp/base/time';
+import type { Degree } from '../chord/degrees';
 import type { NoteName } from '../pitch/spelling';
 import { FRETTED } from '../voicing/base/instruments';
 import { isFretted } from '../voicing/playingOf';
@@ -19,18 +20,25 @@ export const slashPart = (name: string, measures: readonly ScoreMeasure[]): Scor
   measures: measures.map(() => ({ voices: [] })),
 });
 
+interface LineNote {
+  readonly midi: Midi;
+  readonly note: NoteName;
+  readonly at: Ticks;
+  readonly length: Ticks;
+  readonly degree?: Degree;
+}
+
 /** A line of single notes. */
 export function linePart(
   name: string,
-  line: readonly { readonly midi: Midi; readonly note: NoteName; at: Ticks; length: Ticks }[],
+  line: readonly LineNote[],
   measures: readonly ScoreMeasure[],
 ): ScorePart {
-  const struck = line.map(({ midi, note, at, length }) => ({
-    at,
-    length,
-    notes: [{ midi, note }],
+  const struck = line.map(({ at, length, ...note }) => ({
+    ...{ at, length },
+    notes: [note],
   }));
-  const low = line.filter(({ midi }) => midi < MIDDLE_C - 5).length * 2 > line.length;
+  const low = line.filter((note) => note.midi < MIDDLE_C - 5).length * 2 > line.length;
   const bars = writeVoice(struck, measures);
   return {
     ...{ name, staves: [low ? 'bass' : 'treble'], tuning: [], writtenAbove: 0 },
@@ -62,14 +70,47 @@ export function compPart(
   hits: readonly SoundingHit[],
   path: readonly Voicing[],
 ): ScorePart {
-  const start = chords.timeline.bars[0]?.at ?? 0;
-  const barAt = new Map(chords.timeline.bars.map(({ number, at }) => [number, at]));
-  const struck = hits.map(({ hit, chord }) => ({
-    at: ticks(inTicks(quarters((barAt.get(hit.bar) ?? 0) - start)) + hit.at),
-    length: hit.length,
+  const struck = placedHits(chords.timeline, hits).map(({ chord, ...placed }) => ({
+    ...placed,
     voicing: path[chord],
   }));
   return chordPart(chords, struck);
+}
+
+/** Hits from the beginning of the score. */
+function placedHits({ bars }: Timeline, hits: readonly SoundingHit[]) {
+  const start = bars[0]?.at ?? 0;
+  const barAt = new Map(bars.map(({ number, at }) => [number, at]));
+  return hits.map(({ hit, chord }) => ({
+    at: ticks(inTicks(quarters((barAt.get(hit.bar) ?? 0) - start)) + hit.at),
+    ...{ length: hit.length, chord },
+  }));
+}
+
+/** Where slashes stand: the middle line of a treble staff. */
+const MIDDLE_LINE = { midi: midi(71), note: 'B' };
+
+/** The rhythm of the comp in slashes: its player chooses the notes from the symbols. */
+export function rhythmPart(
+  { name, timeline, measures }: Omit<Chords, 'instrument'>,
+  hits: readonly SoundingHit[],
+): ScorePart {
+  const struck = placedHits(timeline, hits).map(({ at, length }) => ({
+    ...{ at, length },
+    notes: [MIDDLE_LINE],
+  }));
+  const bars = writeVoice(struck, measures);
+  return {
+    ...{ name, staves: ['treble'], tuning: [], writtenAbove: 0 },
+    measures: bars.map((moments) => ({
+      voices: [
+        {
+          staff: 0,
+          moments: moments.map((each) => (each.notes.length ? { ...each, slashed: true } : each)),
+        },
+      ],
+    })),
+  };
 }
 
 interface StruckVoicing extends Pick<Struck, 'at' | 'length'> {
@@ -102,7 +143,7 @@ function chordPart(
     };
   }
   const isHigh = (note: Pitched, voicing: Voicing): boolean => {
-    const own = voicing.notes.find(({ midi }) => midi === note.midi);
+    const own = voicing.notes.find((each) => each.midi === note.midi);
     const hands = new Set(voicing.notes.map(({ hand }) => hand));
     return hands.size > 1 ? own?.hand === 'right' : note.midi >= MIDDLE_C;
   };
@@ -121,7 +162,7 @@ function chordPart(
 }
 
 const pitchedOf = ({ notes }: Voicing): Pitched[] =>
-  notes.map(({ midi, note, string, fret }) => ({
-    ...{ midi, note },
+  notes.map(({ midi: pitch, note, string, fret }) => ({
+    ...{ midi: pitch, note },
     ...(string !== undefined && fret !== undefined && { string, fret }),
   }));

@@ -1,6 +1,7 @@
 import type { Midi, Ticks } from '../base/units';
 import type { Feel, Meter } from '../chart/types';
 import type { Direction } from '../chart/words';
+import type { Degree } from '../chord/degrees';
 import type { Chord } from '../chord/types';
 import type { NoteName } from '../pitch/spelling';
 
@@ -80,6 +81,8 @@ export interface Moment {
   readonly at: Ticks;
   readonly value: NoteValue;
   readonly notes: readonly WrittenNote[];
+  /** The rhythm alone: its player chooses the notes from the symbol. */
+  readonly slashed?: boolean;
   /** A rest of a bar that holds nothing else. */
   readonly wholeBar?: boolean;
 }
@@ -101,6 +104,8 @@ export interface WrittenNote {
   readonly note: NoteName;
   readonly string?: number;
   readonly fret?: number;
+  /** What it is on its chord, written under it. */
+  readonly degree?: Degree;
   /** It goes on from the moment before, or into the next. */
   readonly tiedFrom: boolean;
   readonly tiedTo: boolean;

@@ -5,7 +5,7 @@ import { drawOver } from './over';
 import { drawSlashes } from './slashes';
 import { drawStaves } from './staves';
 import { drawOpenTies } from './ties';
-import type { DrawnMeasure, OpenTies, SystemPlace } from './types';
+import type { DrawnMeasure, Engraved, OpenTies, SystemPlace } from './types';
 import { drawVoices } from './voices';
 
 /** Clef and signature take so much more of the first bar of a line, in pixels. */
@@ -52,10 +52,10 @@ export async function engraveSystem(
     if (part.measures[position]?.voices.length) {
       const { first, highest } = drawVoices(context, score, part, position, measure, staves, ties);
       const xs = new Map(first.map(({ moment, note }) => [moment.at, note.getAbsoluteX()]));
-      drawn.push({ measure, stave, xs, highest });
+      drawn.push({ measure, stave, xs, highest, degrees: degreesOf(first) });
     } else {
       const xs = drawSlashes(context, measure, stave);
-      drawn.push({ measure, stave, xs, highest: Infinity });
+      drawn.push({ measure, stave, xs, highest: Infinity, degrees: [] });
     }
     x += width;
   }
@@ -63,3 +63,12 @@ export async function engraveSystem(
   const svg = host.querySelector('svg');
   if (svg) drawOver(svg, drawn, place, symbolOf);
 }
+
+/** What is written under notes, where each is struck. */
+const degreesOf = (engraved: readonly Engraved[]): DrawnMeasure['degrees'] =>
+  engraved.flatMap(({ moment: { notes }, note }) => {
+    const [own] = notes;
+    return own?.degree === undefined || own.tiedFrom
+      ? []
+      : [{ x: note.getAbsoluteX(), degree: own.degree }];
+  });

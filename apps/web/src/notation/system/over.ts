@@ -1,4 +1,4 @@
-import type { ScoreMeasure } from '@drop-close/core';
+import { prettyDegree, type ScoreMeasure } from '@drop-close/core';
 import { symbolParts } from '../../ui/symbol';
 import type { DrawnMeasure, SystemPlace } from './types';
 
@@ -8,6 +8,8 @@ const CHORD_UP = 14;
 const CLEAR = 13;
 const SECTION_UP = 24;
 const AFTER_SECTION = 34;
+/** Under the upper line of the staff. */
+const DEGREES_DOWN = 76;
 
 /** Chords at their time, sections, remarks, signs and the number of the first bar, over the staff of a line. */
 export function drawOver(
@@ -18,11 +20,14 @@ export function drawOver(
 ): void {
   const highest = Math.min(...drawn.map((each) => each.highest));
   const line = Math.min(top - CHORD_UP, highest - CLEAR);
-  drawn.forEach(({ measure, stave, xs }, at) => {
+  drawn.forEach(({ measure, stave, xs, degrees }, at) => {
     const [start, end] = [stave.getNoteStartX(), stave.getNoteEndX()];
     for (const { at: time, chord } of measure.chords) {
       const x = xs.get(time) ?? start + ((end - start) * time) / measure.length;
       svg.append(symbolText(symbolOf(chord.symbol), x, line));
+    }
+    for (const { x, degree } of degrees) {
+      svg.append(text(x, top + DEGREES_DOWN, prettyDegree(degree), 'sheet-degree'));
     }
     const left = at === 0 ? 0 : stave.getX() + 2;
     const { section } = measure;

@@ -1,4 +1,4 @@
-import type { Moment, ScoreMeasure } from '@drop-close/core';
+import type { Degree, Moment, ScoreMeasure } from '@drop-close/core';
 import type { Stave, StemmableNote } from 'vexflow/bravura';
 
 /** What of a score is drawn, and where. */
@@ -26,6 +26,8 @@ export interface DrawnMeasure {
   readonly stave: Stave;
   /** Where the moments of the first voice stand, by their time. */
   readonly xs: ReadonlyMap<number, number>;
+  /** Moments with degrees, and where they stand. */
+  readonly degrees: readonly { readonly x: number; readonly degree: Degree }[];
   /** The top of what is highest in it, in pixels. */
   readonly highest: number;
 }

@@ -72,7 +72,7 @@ function topOf(note: StemmableNote): number {
 
 function noteOf(part: ScorePart, staff: number, moment: Moment): StemmableNote {
   const clef = part.staves[staff]!;
-  const { value, notes, wholeBar } = moment;
+  const { value, notes, wholeBar, slashed } = moment;
   const [duration, { dots }] = [DURATIONS[value.base], value];
   if (clef === 'tab') return tabOf(moment, duration);
   if (!notes.length) {
@@ -89,7 +89,8 @@ function noteOf(part: ScorePart, staff: number, moment: Moment): StemmableNote {
     return rest;
   }
   const keys = notes.map((each) => keyOfNote(written(each, part)));
-  const note = new StaveNote({ keys, duration, clef, dots, autoStem: true });
+  const drawn = slashed ? `${duration}s` : duration;
+  const note = new StaveNote({ keys, duration: drawn, clef, dots, autoStem: true });
   for (let dot = 0; dot < dots; dot += 1) Dot.buildAndAttach([note], { all: true });
   return note;
 }

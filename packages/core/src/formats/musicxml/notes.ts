@@ -25,7 +25,7 @@ export function voicesOf(
 }
 
 function momentOf(part: ScorePart, moment: Moment, staff: number, voice: number): XmlNode[] {
-  const { value, notes, wholeBar } = moment;
+  const { value, notes, wholeBar, slashed } = moment;
   const isTab = part.staves[staff] === 'tab';
   const last = [
     ...(wholeBar ? [] : [element('type', value.base)]),
@@ -54,8 +54,10 @@ function momentOf(part: ScorePart, moment: Moment, staff: number, voice: number)
       ...tiesOf(note, 'tie'),
       element('voice', voice),
       ...last,
+      ...(slashed ? [element('notehead', 'slash')] : []),
       ...onStaff,
       ...notationsOf(note, isTab),
+      ...degreeOf(note),
     ]),
   );
 }
@@ -84,3 +86,9 @@ function notationsOf(note: WrittenNote, isTab: boolean): XmlNode[] {
   const all = [...tiesOf(note, 'tied'), ...technical];
   return all.length ? [element('notations', all)] : [];
 }
+
+/** A degree stands where words that are sung do. */
+const degreeOf = ({ degree, tiedFrom }: WrittenNote): XmlNode[] =>
+  degree === undefined || tiedFrom
+    ? []
+    : [element('lyric', [element('syllabic', 'single'), element('text', degree)])];
