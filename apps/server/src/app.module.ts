@@ -1,6 +1,7 @@
 import { Module } from '@nestjs/common';
 import { APP_FILTER, APP_PIPE } from '@nestjs/core';
 import { ArrangementsModule } from './arrangements/arrangements.module';
+import { BookModule } from './book/book.module';
 import { DatabaseModule } from './database/database.module';
 import { HealthController } from './health/health.controller';
 import { BodyPipe } from './edge/body.pipe';
@@ -36,6 +37,7 @@ import { WorkModule } from './work/work.module';
     PracticeModule,
     HistoryModule,
     TracksModule,
+    BookModule,
     TrashModule,
     UpkeepModule,
   ],

@@ -491,6 +491,23 @@ export {
   type TrackNote,
   type TrackWish,
 } from './tracks/types';
+export {
+  compareBooks,
+  type Compared,
+  type ComparedKind,
+  type Standing,
+} from './formats/wholeBook/compareBooks';
+export { LARGEST_BOOK, readBook, type BookReading } from './formats/wholeBook/readBook';
+export { writeBook } from './formats/wholeBook/writeBook';
+export type {
+  BookArrangement,
+  BookLick,
+  BookNote,
+  BookSet,
+  BookSolo,
+  BookTune,
+  WholeBook,
+} from './formats/wholeBook/types';
 export { chartFile } from './formats/chartFile';
 export { voicingsCsv } from './formats/voicingsCsv';
 export { readIncoming } from './formats/incoming/readIncoming';
@@ -689,6 +706,7 @@ export type {
   NewTuneFields,
   NewTunesFields,
   PassphraseFields,
+  PutTuneFields,
   ThrownAway,
   TrackFields,
   TrackState,
@@ -706,6 +724,7 @@ export {
   MOMENTS_A_PAGE,
   MOST_AT_ONCE,
   MOST_INCOMING_SOLOS,
+  MOST_SOLOS_OF_TUNE,
   TRACK_DAYS,
   TUNES_A_PAGE,
 } from './api/types';

@@ -1,4 +1,5 @@
 import { ArrangementBody, ArrangementSave } from '../arrangements/arrangement.dto';
+import { PutTuneBody } from '../book/book.dto';
 import { EnterBody, PassphraseBody } from '../door/door.dto';
 import { TunesBody } from '../incoming/incoming.dto';
 import { LickBody, LickSave } from '../licks/lick.dto';
@@ -23,6 +24,7 @@ const BODIES = [
   PassphraseBody,
   PracticeNotesBody,
   ProfileSave,
+  PutTuneBody,
   SetBody,
   SessionNew,
   SessionSave,

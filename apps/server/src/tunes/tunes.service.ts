@@ -120,10 +120,7 @@ export class TunesService {
 
   /** A new tune with its first arrangement, not yet written to the database. */
   async begin({ id, ...body }: TuneNew, summary?: TuneSummary): Promise<TuneEntity> {
-    const byText = () => firstWritten(body.text, parseMeter(body.meter)).places;
-    const parsed = parseChart(body.text, parseMeter(body.meter));
-    const told = summary ?? summaryMeanwhile(parsed, null);
-    const own = { ...fields(body, parsed, byText), summary: told, ...(id && { id }) };
+    const own = { ...this.fieldsOf(body), ...(summary && { summary }), ...(id && { id }) };
     const tune = this.em.create(TuneEntity, own, { partial: true });
     const { profile } = await this.profiles.read();
     const { chart } = readWritten(writtenChartOf(tune), parseMeter(tune.meter));
@@ -131,6 +128,13 @@ export class TunesService {
     const first = { tune, name: 'First arrangement', setup };
     this.em.create(ArrangementEntity, first, { partial: true });
     return tune;
+  }
+
+  /** What is stored of a body that comes by itself, with a summary for the meantime. */
+  fieldsOf(body: TuneBody): TuneFields & { places: ChartPlaces; summary: TuneSummary } {
+    const byText = () => firstWritten(body.text, parseMeter(body.meter)).places;
+    const parsed = parseChart(body.text, parseMeter(body.meter));
+    return { ...fields(body, parsed, byText), summary: summaryMeanwhile(parsed, null) };
   }
 
   /** The same tune once more, with all its arrangements and solo lines. */

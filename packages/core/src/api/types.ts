@@ -12,6 +12,7 @@ import type { Lick } from '../comp/licks/types';
 import type { SoloLine } from '../comp/solo/types';
 import type { LogEntry } from '../practice/log/log';
 import type { Grade, PracticeNote, Recalled, Schedule } from '../practice/schedule/types';
+import type { BookTune } from '../formats/wholeBook/types';
 import type { TrackWish } from '../tracks/types';
 import type { SessionRun } from '../practice/session/run';
 
@@ -270,6 +271,12 @@ export interface ProblemDetails {
   /** On 409: what is stored. */
   readonly theirs?: unknown;
 }
+
+/** Solo lines of one tune that are put back at once. */
+export const MOST_SOLOS_OF_TUNE = 100;
+
+/** A tune from the archive of a book, with all that hangs on it. */
+export type PutTuneFields = TuneFields & Pick<BookTune, 'arrangements' | 'solos'>;
 
 /** A practice track that is asked for: of an arrangement of a tune, as it is stored. */
 export interface TrackFields {
