@@ -80,6 +80,7 @@ const webFloors = [
   'practise',
   'takeaway',
   'bringin',
+  'wholebook',
   'book',
   'tune',
   'app',

@@ -501,6 +501,7 @@ export { LARGEST_BOOK, readBook, type BookReading } from './formats/wholeBook/re
 export { writeBook } from './formats/wholeBook/writeBook';
 export type {
   BookArrangement,
+  BookEntry,
   BookLick,
   BookNote,
   BookSet,

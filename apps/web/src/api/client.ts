@@ -5,6 +5,9 @@ import type {
   ProblemDetails,
   ArrangementFields,
   ArrangementView,
+  BookLick,
+  BookSet,
+  BookTune,
   DoorView,
   EnterFields,
   EntryFields,
@@ -217,6 +220,10 @@ export const api = {
     request<SessionView>('POST', '/practice/sessions', fields),
   saveSession: ({ id, ...body }: SessionView) =>
     request<SessionView>('PUT', `/practice/sessions/${id}`, body),
+  /** What comes from the archive of a book goes where it was. */
+  putTune: ({ id, ...body }: BookTune) => request<undefined>('PUT', `/book/tunes/${id}`, body),
+  putSet: ({ id, ...body }: BookSet) => request<undefined>('PUT', `/book/sets/${id}`, body),
+  putLick: ({ id, ...body }: BookLick) => request<undefined>('PUT', `/book/licks/${id}`, body),
   tracks: () => request<TrackView[]>('GET', '/tracks'),
   makeTrack: (fields: TrackFields) => request<TrackView>('POST', '/tracks', fields),
   removeTrack: (id: string) => request<undefined>('DELETE', `/tracks/${id}`),

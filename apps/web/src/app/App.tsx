@@ -25,6 +25,7 @@ const PractiseTunePage = lazy(() => import('../practise/tune/PractiseTunePage'))
 const TakeAwayPage = lazy(() => import('../takeaway/TakeAwayPage'));
 const BringInPage = lazy(() => import('../bringin/BringInPage'));
 const SetTakeAwayPage = lazy(() => import('../takeaway/set/SetTakeAwayPage'));
+const WholeBookPage = lazy(() => import('../wholebook/WholeBookPage'));
 const StandPage = lazy(() => import('../stand/StandPage'));
 
 const queries = new QueryClient({
@@ -44,6 +45,7 @@ function Screens() {
         <Route path="book" element={screen('The book', <BookPage />)} />
         <Route path="practise/*" element={screen('Practise', <PractisePage />)} />
         <Route path="set/:id/take-away" element={screen('Take away', <SetTakeAwayPage />)} />
+        <Route path="whole-book" element={screen('The whole book', <WholeBookPage />)} />
         <Route path="bring-in" element={screen('Bring in', <BringInPage />)} />
         <Route path="player" element={screen('Hands and instrument', <ProfilePage />)} />
         <Route path="tune/:id" element={screen('The tune', <TunePage />)}>

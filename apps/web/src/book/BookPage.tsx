@@ -75,6 +75,14 @@ export function BookPage() {
           Passphrase
         </Button>
         <Button
+          type="text"
+          onClick={() => {
+            void navigate('/whole-book');
+          }}
+        >
+          Whole book
+        </Button>
+        <Button
           onClick={() => {
             void navigate('/bring-in');
           }}

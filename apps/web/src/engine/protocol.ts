@@ -30,6 +30,8 @@ import type {
   Scope,
   SoloFile,
   Incoming,
+  BookReading,
+  WholeBook,
   PasteHabits,
   SoloLine,
   SoloNote,
@@ -217,6 +219,9 @@ export interface FileReader {
     name: string,
     habits: PasteHabits,
   ) => Result<Incoming, string>;
+  /** The archive of a book, made and read. */
+  readonly writeBook: (book: WholeBook) => Uint8Array<ArrayBuffer>;
+  readonly readBook: (bytes: Uint8Array) => Result<BookReading, string>;
 }
 
 /** What the worker does. Everything that crosses is plain data. */

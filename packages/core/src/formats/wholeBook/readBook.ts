@@ -1,7 +1,6 @@
 /** A book out of its archive, as `writeBook` makes it; what cannot be read is told, and the rest goes on. */
 import { strFromU8, unzipSync } from 'fflate';
-import { ARRANGEMENT_VERSION } from '../../arrangement/stored/stored';
-import { upgradeArrangement, type AnyArrangement } from '../../arrangement/stored/upgrade';
+import { upgradeArrangement } from '../../arrangement/stored/upgrade';
 import { fail, ok, type Result } from '../../base/result';
 import { parseMeter } from '../../chart/meter';
 import { readWritten } from '../../chart/places/written';
@@ -29,36 +28,37 @@ export function readBook(bytes: Uint8Array): Result<BookReading, string> {
   const files = unpacked(bytes);
   if (!files.ok) return files;
   const problems: string[] = [];
-  const read = <T>(name: string, field: string): T | undefined => {
+  const read = (name: string, field: string): unknown => {
     const file = files.value.get(name);
     if (!file) return undefined;
     const content = contentOf(file, field);
-    if (typeof content !== 'string') return content.value as T;
+    if (typeof content !== 'string') return content.value;
     problems.push(`${name} ${content}`);
     return undefined;
   };
   const names = [...files.value.keys()].filter((name) => name.startsWith('tunes/')).sort();
   const tunes = names.flatMap((name): BookTune[] => {
-    const tune = read<BookTune>(name, 'tune');
-    if (!tune) return [];
-    const brought = broughtUp(tune);
+    const tune = read(name, 'tune');
+    if (tune === undefined) return [];
+    const brought = broughtUp(tune as BookTune);
     if (!brought) problems.push(`${name} is no tune of a book`);
     return brought ? [brought] : [];
   });
-  const list = <T>(name: string, field: string): readonly T[] => {
-    const items = read<readonly T[]>(name, field);
-    if (items === undefined || Array.isArray(items)) return items ?? [];
+  const list = (name: string, field: string): readonly unknown[] => {
+    const items = read(name, field);
+    if (items === undefined) return [];
+    if (Array.isArray(items)) return items as readonly unknown[];
     problems.push(`${name} has no list of ${field}`);
     return [];
   };
-  const profile = read<NonNullable<WholeBook['profile']>>('profile.json', 'profile');
+  const profile = read('profile.json', 'profile') as WholeBook['profile'];
   const book: WholeBook = {
     tunes,
-    sets: list('sets.json', 'sets'),
-    licks: list('licks.json', 'licks'),
-    notes: list('practice/notes.json', 'notes'),
-    sessions: list('practice/sessions.json', 'sessions'),
-    entries: list('practice/logbook.json', 'entries'),
+    sets: list('sets.json', 'sets') as WholeBook['sets'],
+    licks: list('licks.json', 'licks') as WholeBook['licks'],
+    notes: list('practice/notes.json', 'notes') as WholeBook['notes'],
+    sessions: list('practice/sessions.json', 'sessions') as WholeBook['sessions'],
+    entries: list('practice/logbook.json', 'entries') as WholeBook['entries'],
     ...(profile && { profile }),
   };
   if (!names.length && !files.value.size) return fail('This is no book of Drop Close.');
@@ -113,12 +113,10 @@ function broughtUp(tune: BookTune): BookTune | undefined {
     const written = { chart, places: tune.places };
     return {
       ...tune,
-      arrangements: tune.arrangements.map((each): BookArrangement => {
-        const stored: AnyArrangement = each.setup;
-        return stored.version === ARRANGEMENT_VERSION
-          ? each
-          : { ...each, setup: upgradeArrangement(stored, written) };
-      }),
+      arrangements: tune.arrangements.map((each): BookArrangement => ({
+        ...each,
+        setup: upgradeArrangement(each.setup, written),
+      })),
     };
   } catch {
     return undefined;
