@@ -28,12 +28,6 @@ async function open(
   await page.waitForTimeout(SETTLE);
 }
 
-/** What stands beside the sheet. */
-async function side(page: Page, name: string): Promise<void> {
-  await page.locator('.chart-sides').getByText(name, { exact: true }).click();
-  await page.waitForTimeout(SETTLE);
-}
-
 /** Comping: a movement tried, the soloist's gaps, the plan of a set, and the stand. */
 async function comp(page: Page, shot: (name: string) => Promise<unknown>): Promise<void> {
   await open(page, 'Bilge Lamp Blues', 'Comp');
@@ -80,12 +74,55 @@ async function practise(page: Page, shot: (name: string) => Promise<unknown>): P
   const address = new URL(page.url()).pathname;
   await go(`${address}?do=drills&drill=nearest+next+grip`);
   await shot('practise-drill');
-  await go(`${address}?do=by-heart`);
-  await shot('practise-by-heart');
   await go('/practise/logbook');
   await shot('logbook');
   await go('/practise/holes');
   await shot('holes');
+}
+
+/** A letter as it comes, with one mistake in it. */
+const LETTER = `> Hi all, these two for Friday:
+
+Low Water Walk
+key of B♭ minor – 3/4 – medium
+
+A: Bbm7 | Eb7 | Abmaj7 | Dbmaj7 x2
+Bridge
+// bass alone here
+Gm7b5 | C7b9 | Fm7 / / | Fm7 D7x |
+
+Tin Cup Two (Dm)
+bossa nova, 130 bpm
+
+Dm7 G7
+Cmaj7 A7alt
+D-7 GΔ
+Dm6`;
+
+/** What leaves and what comes in: a lead sheet, a comp part with its tab, tracks, a letter. */
+async function takeAway(page: Page, shot: (name: string) => Promise<unknown>): Promise<void> {
+  await open(page, 'Loose Gangway', 'Take away');
+  await page.goto(`${page.url()}?sheet=lead+sheet&for=tenor+sax`);
+  await page.waitForTimeout(2 * SETTLE);
+  await shot('take-away');
+  await open(page, 'Half Past the Tide', 'Take away');
+  await page.goto(`${page.url()}?sheet=comp`);
+  await page.waitForTimeout(4 * SETTLE);
+  await shot('take-away-comp');
+  await page.locator('.takeaway-sides').getByText('Practice tracks').click();
+  await page.getByRole('button', { name: 'Make the track' }).click();
+  await page.locator('audio').first().waitFor({ timeout: 120_000 });
+  await page.getByRole('button', { name: 'All keys by fourths' }).click();
+  await page.getByRole('spinbutton', { name: 'Times in each key' }).fill('1');
+  await page.getByRole('button', { name: 'Make the track' }).click();
+  await page.waitForTimeout(4 * SETTLE);
+  await shot('tracks');
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await page.goto(`${BASE}/bring-in`);
+  await page.getByRole('textbox', { name: 'Changes as text' }).fill(LETTER);
+  await page.waitForTimeout(2 * SETTLE);
+  await shot('bring-in');
+  await page.getByRole('button', { name: 'Clear' }).click();
 }
 
 async function main(): Promise<void> {
@@ -101,20 +138,6 @@ async function main(): Promise<void> {
   await page.locator('.slot').nth(2).click();
   await page.waitForTimeout(SETTLE);
   await shot('chart');
-
-  await open(page, 'Loose Gangway', 'Chart');
-  await page.locator('.ant-segmented-item', { hasText: 'Map' }).click();
-  await page.waitForTimeout(SETTLE);
-  await page
-    .getByRole('button', { name: /^1-6-2-5 turnaround/ })
-    .first()
-    .click();
-  await shot('chart-map');
-  await open(page, 'Rope and Ring', 'Chart');
-  await side(page, 'Melody');
-  await page.locator('.melody-note').nth(7).click();
-  await page.waitForTimeout(SETTLE);
-  await shot('chart-melody');
 
   await open(page, 'The Second Lantern', 'Voice');
   await page.keyboard.press('ArrowRight');
@@ -134,10 +157,7 @@ async function main(): Promise<void> {
   await comp(page, shot);
   await practise(page, shot);
 
-  await open(page, 'Loose Gangway', 'Take away');
-  await page.goto(`${page.url()}?sheet=guide+tones&for=tenor+sax`);
-  await page.waitForTimeout(2 * SETTLE);
-  await shot('take-away');
+  await takeAway(page, shot);
 
   await page.goto(`${BASE}/player`);
   await page.waitForTimeout(SETTLE);
