@@ -177,8 +177,45 @@ test('a solo is written with its degrees, for a tenor too, and the comp as slash
   await page.getByTitle('B♭ tenor saxophone').click();
   await expect(page.locator('.sheet-symbol').first()).toHaveText(/^A/);
   await expect(degrees).toHaveText(concert);
+  await page.getByRole('button', { name: 'Hear the line' }).click();
+  await expect(page.getByRole('button', { name: 'Stop', exact: true }).first()).toBeVisible();
+  await page.locator('.takeaway-bar').getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('button', { name: 'Hear the line' })).toBeVisible();
   await page.getByRole('combobox', { name: 'Document' }).click();
   await page.getByTitle('Comp rhythm, in slashes').click();
   await expect(page.locator('.sheet-system svg').first()).toBeVisible();
   await expect(degrees).toHaveCount(0);
+});
+
+test('pages are turned on the stand by key, button and tap, of a tune and of a set', async ({
+  page,
+}) => {
+  const id = await tuneId(page, 'Half Past the Tide');
+  await page.goto(`/tune/${id}/take-away?sheet=voicings`);
+  const put = page.getByRole('button', { name: 'Pages on the stand' });
+  await expect(put).toBeEnabled();
+  await put.click();
+  const stand = page.getByRole('dialog', { name: 'Pages on the stand' });
+  const where = stand.getByRole('status');
+  await expect(where).toHaveText(/^page 1 of [2-9]/);
+  await expect(stand.locator('.sheet-system svg').first()).toBeVisible();
+  await page.keyboard.press('PageDown');
+  await expect(where).not.toHaveText(/^page 1 of/);
+  await stand.getByRole('button', { name: 'Back' }).click();
+  await expect(where).toHaveText(/^page 1 of/);
+  await stand.locator('.page-turner-pages').click();
+  await expect(where).not.toHaveText(/^page 1 of/);
+  const last = (await stand.boundingBox())!;
+  const seen = (await stand.getByRole('article').first().boundingBox())!;
+  expect(seen.y + seen.height).toBeLessThanOrEqual(last.height + 1);
+  await page.keyboard.press('Escape');
+  await expect(stand).toBeHidden();
+
+  await page.goto('/book');
+  await page.getByRole('link', { name: /^Ferry, first set/ }).click();
+  await page.getByRole('link', { name: 'Take away', exact: true }).click();
+  await page.getByRole('button', { name: 'Pages on the stand' }).click();
+  await expect(stand.locator('.booklet-contents')).toBeVisible();
+  await stand.getByRole('button', { name: 'Off the stand' }).click();
+  await expect(stand).toBeHidden();
 });

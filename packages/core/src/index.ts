@@ -737,6 +737,7 @@ export type { TuneVersion } from './versions/types';
 // The written page
 export { writeMusicXml } from './formats/musicxml/writeScore';
 export { packMusicXml } from './formats/musicxml/packed';
+export { heardLine } from './score/heardLine';
 export { soloSheet, type SheetSolo } from './score/soloSheet';
 export {
   compSheet,

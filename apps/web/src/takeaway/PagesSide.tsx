@@ -1,15 +1,16 @@
 import { READER_IDS, READERS, type ReaderId } from '@drop-close/core';
-import { Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useComposing } from '../comp/useComposing';
 import { SHEET_KINDS, type SheetKind } from '../engine/protocol';
 import { useSolos } from '../solo/useSolos';
 import { useHeading } from '../place/heading';
+import { HearLine } from './HearLine';
 import { Files } from './Files';
 import { OutsideNote } from './OutsideNote';
 import { PAPERS, type PaperId } from './pages';
-import { SheetPages } from './SheetPages';
+import { SheetOnStand, SheetPages } from './SheetPages';
 import { isComped, useSheet } from './useSheet';
 
 const LABELS: Readonly<Record<SheetKind, string>> = {
@@ -26,6 +27,8 @@ const LABELS: Readonly<Record<SheetKind, string>> = {
 const FOR_READERS: readonly SheetKind[] = [
   ...(['lead sheet', 'solo line', 'roots', 'arpeggios', 'guide tones'] as const),
 ];
+/** Documents of one line, which is heard over the band; of the others the choruses are. */
+const LINES: readonly SheetKind[] = ['solo line', 'roots', 'arpeggios', 'guide tones'];
 const PER_LINE = [2, 3, 4, 5, 6];
 
 /** A document as it will be printed, and its files. */
@@ -37,6 +40,7 @@ export function PagesSide() {
   const [octaves, setOctaves] = useState({ of: '', by: 0 });
   const [perLine, setPerLine] = useState(4);
   const [paper, setPaper] = useState<PaperId>('A4');
+  const [onStand, setOnStand] = useState(false);
   const { title, key, tempo, feel } = useHeading();
   const { solos } = useSolos();
   const chosen = solos.find(({ id }) => id === parameters.get('line')) ?? solos[0];
@@ -56,6 +60,11 @@ export function PagesSide() {
     const line = chosen ? { line: chosen.id } : {};
     setParameters({ sheet: kind, for: wanted, ...line, ...change }, { replace: true });
   };
+  const pages = sheet &&
+    sheet !== 'none' && {
+      ...{ score: sheet.score, perLine, paper },
+      reader: FOR_READERS.includes(kind) ? READERS[reader].label : LABELS[kind],
+    };
   return (
     <>
       {isComped(kind) && <Composing />}
@@ -107,6 +116,15 @@ export function PagesSide() {
           }))}
           onChange={setPaper}
         />
+        {LINES.includes(kind) && sheet && sheet !== 'none' && <HearLine score={sheet.score} />}
+        <Button
+          disabled={!pages}
+          onClick={() => {
+            setOnStand(true);
+          }}
+        >
+          Pages on the stand
+        </Button>
         <Files sheet={sheet} name={`${title}, ${LABELS[kind].toLowerCase()}`} />
       </div>
       {sheet !== 'none' && sheet && (
@@ -126,12 +144,13 @@ export function PagesSide() {
             : 'There is nothing to write out yet: this tune is not voiced. See Voice for the reason.'}
         </p>
       )}
-      {sheet && sheet !== 'none' && (
-        <SheetPages
-          score={sheet.score}
-          reader={FOR_READERS.includes(kind) ? READERS[reader].label : LABELS[kind]}
-          perLine={perLine}
-          paper={paper}
+      {pages && <SheetPages {...pages} />}
+      {pages && onStand && (
+        <SheetOnStand
+          {...pages}
+          onClose={() => {
+            setOnStand(false);
+          }}
         />
       )}
     </>

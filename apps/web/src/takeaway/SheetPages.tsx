@@ -1,6 +1,7 @@
 import type { Score } from '@drop-close/core';
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { MARGIN, PAPERS, layOut, systemHeight, type PaperId, type SystemBars } from './pages';
+import { PageTurner } from './PageTurner';
 import { PaperPage, PaperStack } from './Paper';
 import { System } from './System';
 
@@ -13,23 +14,32 @@ interface SheetPagesProps {
 }
 
 /** A document as it is printed, page by page. */
-export function SheetPages({ score, reader, perLine, paper }: SheetPagesProps) {
+export function SheetPages(props: SheetPagesProps) {
+  return <PaperStack paper={props.paper}>{usePagesOf(props)}</PaperStack>;
+}
+
+/** The pages of a document one by one. */
+export function usePagesOf({ score, reader, perLine, paper }: SheetPagesProps): ReactNode[] {
   const pages = useMemo(() => layOut(score, perLine, paper), [score, perLine, paper]);
-  return (
-    <PaperStack paper={paper}>
-      {pages.map((systems, at) => (
-        <PaperPage key={at} paper={paper} number={at + 1} total={pages.length} foot={score.title}>
-          <PageOfScore
-            score={score}
-            systems={systems}
-            reader={reader}
-            paper={paper}
-            isFirst={at === 0}
-          />
-        </PaperPage>
-      ))}
-    </PaperStack>
-  );
+  return pages.map((systems, at) => (
+    <PaperPage key={at} paper={paper} number={at + 1} total={pages.length} foot={score.title}>
+      <PageOfScore
+        score={score}
+        systems={systems}
+        reader={reader}
+        paper={paper}
+        isFirst={at === 0}
+      />
+    </PaperPage>
+  ));
+}
+
+/** The same pages on the stand. */
+export function SheetOnStand({
+  onClose,
+  ...props
+}: SheetPagesProps & { readonly onClose: () => void }) {
+  return <PageTurner paper={props.paper} pages={usePagesOf(props)} onClose={onClose} />;
 }
 
 interface PageOfScoreProps {

@@ -3,11 +3,12 @@ import { READER_IDS, READERS, type ReaderId, type SetView } from '@drop-close/co
 import { useQuery } from '@tanstack/react-query';
 import { Alert, Button, Progress, Select } from 'antd';
 import dayjs from 'dayjs';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { api } from '../../api/client';
 import { prettyName } from '../../ui/notation';
 import { PAPERS, type PaperId } from '../pages';
+import { PageTurner } from '../PageTurner';
 import { PaperPage, PaperStack } from '../Paper';
 import { PageOfScore } from '../SheetPages';
 import { bookletOf, type Booklet } from './booklet';
@@ -25,6 +26,7 @@ export default function SetTakeAwayPage() {
   const reader = READER_IDS.find((each) => each === parameters.get('for')) ?? 'concert';
   const [perLine, setPerLine] = useState(4);
   const [paper, setPaper] = useState<PaperId>('A4');
+  const [onStand, setOnStand] = useState(false);
   const writing = useBooklet(set, reader);
   const tunes = writing.state === 'written' ? writing.tunes : undefined;
   const booklet = useMemo(() => tunes && bookletOf(tunes, perLine, paper), [tunes, perLine, paper]);
@@ -78,6 +80,14 @@ export default function SetTakeAwayPage() {
           >
             Print
           </Button>
+          <Button
+            disabled={!booklet}
+            onClick={() => {
+              setOnStand(true);
+            }}
+          >
+            Pages on the stand
+          </Button>
           <Link to={`/book?set=${id ?? ''}`}>Back to the set</Link>
         </span>
       </div>
@@ -93,7 +103,16 @@ export default function SetTakeAwayPage() {
       )}
       {set?.tuneIds.length === 0 && <p className="quiet">This set is empty.</p>}
       {set && booklet && booklet.pages.length > 0 && (
-        <BookletPages set={set} booklet={booklet} reader={READERS[reader].label} paper={paper} />
+        <BookletPages {...{ set, booklet, paper }} reader={READERS[reader].label} />
+      )}
+      {set && booklet && onStand && (
+        <BookletOnStand
+          {...{ set, booklet, paper }}
+          reader={READERS[reader].label}
+          onClose={() => {
+            setOnStand(false);
+          }}
+        />
       )}
     </main>
   );
@@ -118,40 +137,50 @@ interface BookletPagesProps {
   readonly paper: PaperId;
 }
 
-function BookletPages({ set, booklet, reader, paper }: BookletPagesProps) {
+const BookletPages = (props: BookletPagesProps) => (
+  <PaperStack paper={props.paper}>{pagesOfBooklet(props)}</PaperStack>
+);
+
+const BookletOnStand = ({
+  onClose,
+  ...props
+}: BookletPagesProps & { readonly onClose: () => void }) => (
+  <PageTurner paper={props.paper} pages={pagesOfBooklet(props)} onClose={onClose} />
+);
+
+/** Contents, and the pages of every tune. */
+function pagesOfBooklet({ set, booklet, reader, paper }: BookletPagesProps): ReactNode[] {
   const { contents, pages, total } = booklet;
-  return (
-    <PaperStack paper={paper}>
-      <PaperPage paper={paper} number={1} total={total} foot={set.name}>
-        <header className="booklet-head">
-          <h2>{set.name}</h2>
-          <p>
-            <span>{reader}</span>
-            {set.day !== undefined && <span>{dayjs(set.day).format('dddd, D MMMM YYYY')}</span>}
-          </p>
-        </header>
-        <ol className="booklet-contents">
-          {contents.map(({ title, key, tempo, page }, at) => (
-            <li key={at}>
-              <span className="booklet-title">{title}</span>
-              <span>{prettyName(key)}</span>
-              <span>♩ = {tempo}</span>
-              <span className="booklet-page">{page}</span>
-            </li>
-          ))}
-        </ol>
+  return [
+    <PaperPage key="contents" paper={paper} number={1} total={total} foot={set.name}>
+      <header className="booklet-head">
+        <h2>{set.name}</h2>
+        <p>
+          <span>{reader}</span>
+          {set.day !== undefined && <span>{dayjs(set.day).format('dddd, D MMMM YYYY')}</span>}
+        </p>
+      </header>
+      <ol className="booklet-contents">
+        {contents.map(({ title, key, tempo, page }, at) => (
+          <li key={at}>
+            <span className="booklet-title">{title}</span>
+            <span>{prettyName(key)}</span>
+            <span>♩ = {tempo}</span>
+            <span className="booklet-page">{page}</span>
+          </li>
+        ))}
+      </ol>
+    </PaperPage>,
+    ...pages.map(({ tune, systems, isFirst }, at) => (
+      <PaperPage key={at} paper={paper} number={at + 2} total={total} foot={set.name}>
+        <PageOfScore
+          score={tune.score}
+          systems={systems}
+          reader={reader}
+          paper={paper}
+          isFirst={isFirst}
+        />
       </PaperPage>
-      {pages.map(({ tune, systems, isFirst }, at) => (
-        <PaperPage key={at} paper={paper} number={at + 2} total={total} foot={set.name}>
-          <PageOfScore
-            score={tune.score}
-            systems={systems}
-            reader={reader}
-            paper={paper}
-            isFirst={isFirst}
-          />
-        </PaperPage>
-      ))}
-    </PaperStack>
-  );
+    )),
+  ];
 }
