@@ -74,6 +74,8 @@ async function practise(page: Page, shot: (name: string) => Promise<unknown>): P
   const address = new URL(page.url()).pathname;
   await go(`${address}?do=drills&drill=nearest+next+grip`);
   await shot('practise-drill');
+  await go(`${address}?do=by-heart`);
+  await shot('practise-by-heart');
   await go('/practise/logbook');
   await shot('logbook');
   await go('/practise/holes');
@@ -163,11 +165,6 @@ async function main(): Promise<void> {
   await page.waitForTimeout(SETTLE);
   await shot('hands');
 
-  await page.goto(`${BASE}/book`);
-  await page.getByRole('button', { name: 'Stage light' }).click();
-  await open(page, 'Brass Rail, Evening', 'Voice');
-  await page.waitForTimeout(SETTLE);
-  await shot('voice-stage');
   await browser.close();
 }
 
