@@ -9,7 +9,8 @@ import { useHeading } from '../place/heading';
 import { HearLine } from './HearLine';
 import { Files } from './Files';
 import { OutsideNote } from './OutsideNote';
-import { PAPERS, type PaperId } from './pages';
+import { PaperChoosers, ReaderChooser } from './PaperChoosers';
+import type { PaperId } from './pages';
 import { SheetOnStand, SheetPages } from './SheetPages';
 import { isComped, useSheet } from './useSheet';
 
@@ -29,7 +30,6 @@ const FOR_READERS: readonly SheetKind[] = [
 ];
 /** Documents of one line, which is heard over the band; of the others the choruses are. */
 const LINES: readonly SheetKind[] = ['solo line', 'roots', 'arpeggios', 'guide tones'];
-const PER_LINE = [2, 3, 4, 5, 6];
 
 /** A document as it will be printed, and its files. */
 export function PagesSide() {
@@ -90,32 +90,14 @@ export function PagesSide() {
           />
         )}
         {FOR_READERS.includes(kind) && (
-          <Select<ReaderId>
-            aria-label="Who reads it"
-            value={reader}
-            popupMatchSelectWidth={false}
-            options={READER_IDS.map((value) => ({ value, label: READERS[value].label }))}
+          <ReaderChooser
+            reader={reader}
             onChange={(chosen) => {
               choose({ for: chosen });
             }}
           />
         )}
-        <Select
-          aria-label="Bars a line"
-          value={perLine}
-          options={PER_LINE.map((value) => ({ value, label: `${value} bars a line` }))}
-          popupMatchSelectWidth={false}
-          onChange={setPerLine}
-        />
-        <Select<PaperId>
-          aria-label="Paper"
-          value={paper}
-          options={Object.entries(PAPERS).map(([value, { label }]) => ({
-            value: value as PaperId,
-            label,
-          }))}
-          onChange={setPaper}
-        />
+        <PaperChoosers perLine={perLine} onPerLine={setPerLine} paper={paper} onPaper={setPaper} />
         {LINES.includes(kind) && sheet && sheet !== 'none' && <HearLine score={sheet.score} />}
         <Button
           disabled={!pages}

@@ -1,21 +1,20 @@
 import { PrinterOutlined } from '@ant-design/icons';
-import { READER_IDS, READERS, type ReaderId, type SetView } from '@drop-close/core';
+import { READER_IDS, READERS, type SetView } from '@drop-close/core';
 import { useQuery } from '@tanstack/react-query';
-import { Alert, Button, Progress, Select } from 'antd';
+import { Alert, Button, Progress } from 'antd';
 import dayjs from 'dayjs';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { api } from '../../api/client';
 import { prettyName } from '../../ui/notation';
-import { PAPERS, type PaperId } from '../pages';
+import { PaperChoosers, ReaderChooser } from '../PaperChoosers';
+import type { PaperId } from '../pages';
 import { PageTurner } from '../PageTurner';
 import { PaperPage, PaperStack } from '../Paper';
 import { PageOfScore } from '../SheetPages';
 import { bookletOf, type Booklet } from './booklet';
 import { useBooklet } from './useBooklet';
 import '../takeaway.css';
-
-const PER_LINE = [2, 3, 4, 5, 6];
 
 /** A set as one booklet: its contents, and every tune as a lead sheet for whoever reads it. */
 export default function SetTakeAwayPage() {
@@ -44,31 +43,13 @@ export default function SetTakeAwayPage() {
     <main className="page takeaway">
       <div className="takeaway-bar">
         <h1 className="takeaway-set">{set?.name}</h1>
-        <Select<ReaderId>
-          aria-label="Who reads it"
-          value={reader}
-          popupMatchSelectWidth={false}
-          options={READER_IDS.map((value) => ({ value, label: READERS[value].label }))}
+        <ReaderChooser
+          reader={reader}
           onChange={(chosen) => {
             setParameters({ for: chosen }, { replace: true });
           }}
         />
-        <Select
-          aria-label="Bars a line"
-          value={perLine}
-          options={PER_LINE.map((value) => ({ value, label: `${value} bars a line` }))}
-          popupMatchSelectWidth={false}
-          onChange={setPerLine}
-        />
-        <Select<PaperId>
-          aria-label="Paper"
-          value={paper}
-          options={Object.entries(PAPERS).map(([value, { label }]) => ({
-            value: value as PaperId,
-            label,
-          }))}
-          onChange={setPaper}
-        />
+        <PaperChoosers perLine={perLine} onPerLine={setPerLine} paper={paper} onPaper={setPaper} />
         <span className="takeaway-files">
           <Button
             type="primary"
