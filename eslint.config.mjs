@@ -82,7 +82,10 @@ const webFloors = [
   'bringin',
   'wholebook',
   'book',
+  'palette',
   'tune',
+  'welcome',
+  'help',
   'app',
 ];
 

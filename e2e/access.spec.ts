@@ -3,7 +3,6 @@ import { Desk, expect, test } from './desk';
 
 for (const light of ['house', 'stage'] as const) {
   test(`every screen stands up to the accessibility rules in ${light} light`, async ({ page }) => {
-    test.setTimeout(180_000);
     await inLight(page, light);
     const desk = new Desk(page);
     const check = (): Promise<void> => standsUp(page, light);
@@ -20,7 +19,7 @@ for (const light of ['house', 'stage'] as const) {
     }
     await page.keyboard.press('r');
     await page.keyboard.press('p');
-    await expect(page.getByRole('region', { name: 'Put a voicing together' })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Enter a voicing' })).toBeVisible();
     await expect(page.getByRole('region', { name: 'The room' })).toBeVisible();
     await expect(desk.panel.locator('.staff svg')).toBeVisible();
     await check();
@@ -82,14 +81,72 @@ for (const light of ['house', 'stage'] as const) {
   });
 }
 
-test('the sheet of keys opens with its key and lists them all', async ({ page }) => {
+test('a key says on every screen what it is for and which keys work there', async ({ page }) => {
+  const tunes = (await (await page.request.get('/api/tunes')).json()) as { id: string }[];
+  const tune = `/tune/${tunes[0]!.id}`;
+  const rows = new Map<string, number>();
+  for (const [path, title] of [
+    ['/book', 'The book'],
+    [`${tune}/chart`, 'Chart'],
+    [`${tune}/voice`, 'Voice'],
+    [`${tune}/comp`, 'Comp'],
+    [`${tune}/practise`, 'Practise this tune'],
+    [`${tune}/take-away`, 'Take away'],
+    [`${tune}/stand`, 'The stand'],
+    ['/practise', 'Practise'],
+    ['/practise/holes', 'Map of holes'],
+    ['/player', 'Hands and instrument'],
+    ['/bring-in', 'Bring in'],
+  ] as const) {
+    await page.goto(path);
+    await expect(page.getByRole('heading').first()).toBeVisible();
+    await page.getByRole('button', { name: 'About this screen, and its keys' }).focus();
+    await page.keyboard.press('Shift+?');
+    const sheet = page.getByRole('dialog', { name: title, exact: true });
+    await expect(sheet.getByRole('paragraph').first()).toContainText(/\w+ \w+ \w+/);
+    rows.set(title, await sheet.getByRole('row').count());
+    await page.keyboard.press('Escape');
+    await expect(sheet).toBeHidden();
+  }
+  // The keys of a screen are shown where they act: hits on Comp, writing on the Chart.
+  expect(rows.get('The book')).toBe(1);
+  expect(rows.get('Comp')).toBeGreaterThanOrEqual(29);
+  expect(rows.get('Voice')).toBeGreaterThan(rows.get('Take away')!);
+  expect(rows.get('Chart')).toBeGreaterThan(rows.get('Take away')!);
+});
+
+test('keys of voicing change nothing where no voicing is in hand', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('| Dm7 | G7 | Cmaj7 | A7 |');
+  await desk.saved();
+  const tune = new URL(page.url()).pathname.replace(/\/chart$/, '');
+  for (const [screen, sign] of [
+    ['stand', '.phrase-symbol'],
+    ['take-away', '.sheet-system svg'],
+    ['practise', '.line-chord'],
+    ['chart', '.slot'],
+    ['comp', '.lane'],
+  ] as const) {
+    await page.goto(`${tune}/${screen}`);
+    await expect(page.locator(sign).first()).toBeVisible();
+    for (const key of ['ArrowDown', 'ArrowUp', 'l', 'd']) await page.keyboard.press(key);
+    await page.keyboard.press('Shift+?');
+    const sheet = page.getByRole('dialog');
+    await expect(sheet.getByText('Next chord')).toBeVisible();
+    await expect(sheet.getByText('Lock or unlock this voicing')).toHaveCount(0);
+    await page.keyboard.press('Escape');
+    await expect(sheet).toBeHidden();
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  }
+});
+
+test('a term says what it means where it has the focus', async ({ page }) => {
   const desk = new Desk(page);
   await desk.openTune('Rope and Ring');
-  await page.keyboard.press('Shift+?');
-  const sheet = page.getByRole('dialog', { name: 'Keys' });
-  await expect(sheet.getByRole('row')).toHaveCount(61);
+  await desk.screen('Chart');
+  await desk.panel.getByText('Note pools').focus();
+  await expect(page.getByRole('tooltip')).toContainText('Notes to choose from over a chord');
   await page.keyboard.press('Escape');
-  await expect(sheet).toBeHidden();
 });
 
 test('a chord can be reached and chosen without a pointer', async ({ page }) => {

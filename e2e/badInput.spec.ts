@@ -6,7 +6,7 @@ test('an unreadable chord is marked where it stands; the rest is voiced; the tex
   const desk = new Desk(page);
   const text = '| Dm7 | Gm77 | Cmaj7 |';
   await desk.newTune(text);
-  const mend = page.getByRole('list', { name: 'To mend' });
+  const mend = page.getByRole('list', { name: 'To correct' });
   await expect(mend).toContainText('line 1, column 12');
   await expect(mend).toContainText('Gm77: "7" cannot stand here: the chord already has a 7.');
   await expect(page.locator('.sheet-unreadable')).toContainText('Gm77? Gm7');
@@ -14,7 +14,7 @@ test('an unreadable chord is marked where it stands; the rest is voiced; the tex
   await expect(desk.chords).toHaveCount(2);
   await desk.saved();
   await page.reload();
-  await page.getByRole('link', { name: '1 place in the chart to mend' }).click();
+  await page.getByRole('link', { name: '1 place in the chart to correct' }).click();
   await desk.reads(text);
   await page.getByRole('button', { name: 'Read it as Gm7' }).click();
   await desk.reads('| Dm7 | Gm7 | Cmaj7 |');
@@ -40,8 +40,10 @@ for (const [name, text, message] of HELPLESS) {
   test(`${name} gets a plain message`, async ({ page }) => {
     const desk = new Desk(page);
     await desk.newTune(text);
-    await expect(page.getByRole('list', { name: 'To mend' }).getByRole('listitem')).toHaveCount(1);
-    await expect(page.getByRole('list', { name: 'To mend' })).toContainText(message);
+    await expect(page.getByRole('list', { name: 'To correct' }).getByRole('listitem')).toHaveCount(
+      1,
+    );
+    await expect(page.getByRole('list', { name: 'To correct' })).toContainText(message);
     await desk.saved();
     expect(await desk.storedText()).toBe(text);
   });
@@ -67,7 +69,7 @@ test('a chord that the family does not voice says why, and is lent the nearest t
 test('an address that names nothing says so', async ({ page, quiet }) => {
   quiet.allow(/404/);
   await page.goto('/nowhere');
-  await expect(page.getByText('There is nothing on this stand')).toBeVisible();
+  await expect(page.getByText('There is no such page')).toBeVisible();
   await page.goto('/tune/00000000-0000-4000-8000-000000000000/voice');
   await expect(page.getByRole('alert')).toContainText('There is no tune with the id');
 });

@@ -19,7 +19,7 @@ test('a tune is found by landmark, form and title, and the search stands in the 
   await page.getByRole('textbox', { name: 'Search the book' }).fill('lantern');
   await expect(titles(page)).toHaveText(['The Second Lantern']);
   await page.getByRole('textbox', { name: 'Search the book' }).fill('no such tune');
-  await expect(page.getByText('No tune of the book is like that.')).toBeVisible();
+  await expect(page.getByText('No tune matches.')).toBeVisible();
 });
 
 test('a set is made by dragging, put in order by dragging, and thrown away and put back', async ({
@@ -78,7 +78,7 @@ test('a set is made by dragging, put in order by dragging, and thrown away and p
   });
 
   await page.getByRole('button', { name: 'What to do with “Fog Signal”' }).click();
-  await page.getByRole('menuitem', { name: 'Take out of this set' }).click();
+  await page.getByRole('menuitem', { name: 'Remove from this set' }).click();
   await expect(titles(page)).toHaveText(['Ebb at Nine', 'Bilge Lamp Blues']);
   await page.getByRole('button', { name: 'Throw this set away' }).click();
   await expect(set).toHaveCount(0);

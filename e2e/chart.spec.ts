@@ -11,7 +11,7 @@ test('a misread chord is corrected where it stands', async ({ page }) => {
   await field.press('Enter');
   await expect(desk.slot(/^G7♭9, V7, bar 2/)).toBeFocused();
   await desk.reads('| Dm7 | G7b9 | Cmaj7 |');
-  await expect(page.getByRole('list', { name: 'To mend' }).getByRole('listitem')).toHaveCount(0);
+  await expect(page.getByRole('list', { name: 'To correct' }).getByRole('listitem')).toHaveCount(0);
   await page.keyboard.press('z');
   await desk.reads('| Dm7 | Gm77 | Cmaj7 |');
 });
@@ -91,7 +91,7 @@ test('a bar is dragged to another place, and back by undo', async ({ page }) => 
   await page.getByRole('button', { name: 'Undo' }).click();
   await desk.reads('| C6 | F6 | G7 | Am7 |');
   await number(2).click();
-  await page.getByRole('menuitem', { name: 'Take this bar out' }).click();
+  await page.getByRole('menuitem', { name: 'Remove this bar' }).click();
   await desk.reads('| C6 | G7 | Am7 |');
 });
 
@@ -108,11 +108,11 @@ test('the chart is read in E♭ and back, and moved to another key and back', as
   await page.getByTitle('Concert').click();
   await expect(desk.slot(/^Cmaj7, Imaj7, bar 3/)).toBeVisible();
 
-  await page.getByRole('combobox', { name: 'Move the tune to' }).click();
+  await page.getByRole('combobox', { name: 'Transpose the tune to' }).click();
   await page.getByTitle('E♭ major').click();
   await desk.reads('| Fm7 | Bb7 | Ebmaj7 |');
   await expect(page.locator('.tune-facts')).toContainText('E♭ major');
-  await page.getByRole('button', { name: 'Move the tune down a half step' }).click();
+  await page.getByRole('button', { name: 'Transpose the tune down a half step' }).click();
   await desk.reads('| Em7 | A7 | Dmaj7 |');
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -57,7 +57,7 @@ test('a solo file comes in, is comped for, and all of it is taken away as a MIDI
   await page.getByRole('button', { name: 'Comp for this solo' }).click();
   await expect(lane(page).first()).toBeVisible();
   await expect.poll(() => figure(page, 'in gaps or under long notes')).toBeGreaterThanOrEqual(80);
-  expect(await figure(page, 'rubs held')).toBe(0);
+  expect(await figure(page, 'clashes with held notes')).toBe(0);
   await page.getByRole('tab', { name: 'Hits' }).click();
   await lane(page).first().click();
   await expect(page.getByRole('region', { name: 'Why so' })).toContainText('.');
@@ -132,7 +132,7 @@ test('a movement is tried by ear and in the threads, applied, and taken off', as
   await expect(page.locator('.chord-button')).toHaveCount(6);
   await expect(page.getByRole('region', { name: 'What is tried' })).toContainText('Em7 Fmaj7');
   await expect(stop(page)).toBeVisible();
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.locator('.chord-button')).toHaveCount(4);
   await panel(page).getByRole('button', { name: 'rising', exact: true }).click();
   await page.getByRole('button', { name: 'Apply' }).click();
@@ -142,7 +142,7 @@ test('a movement is tried by ear and in the threads, applied, and taken off', as
   await expect(applied).toContainText('Bar 1, Dm7');
   const song = await midiOf(page);
   expect(song.chords.map(({ text }) => text).join(' ')).toBe('Dm7 Em7 Fmaj7 G7 Cmaj7 Cmaj7');
-  await applied.getByRole('button', { name: /^Take off/ }).click();
+  await applied.getByRole('button', { name: /^Remove:/ }).click();
   await expect(page.locator('.chord-button')).toHaveCount(4);
   await page.keyboard.press('z');
   await expect(page.locator('.chord-button')).toHaveCount(6);
@@ -179,7 +179,7 @@ test('hits are put in, dragged, nudged, lengthened, copied and taken out by hand
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('x');
   await expect(lane(page).first()).toHaveAccessibleName('Hit, bar 2, beat 1, short');
-  await page.getByRole('combobox', { name: 'Lay a rhythm in this bar' }).click();
+  await page.getByRole('combobox', { name: 'Put a rhythm in this bar' }).click();
   await page.locator('.ant-select-item-option').first().click();
   await expect(lane(page)).not.toHaveCount(2);
 });
@@ -206,10 +206,10 @@ test('four bars come round, each time faster and in another key', async ({ page 
 test('a plan takes a shape, and one click makes it playable', async ({ page }) => {
   await comping(page, '[A]\n| Dm7 | G7 | Cmaj7 | A7 |\n[B]\n| Fm7 | Bb7 | Em7 | A7 |');
   await page.keyboard.press('u');
-  await page.getByRole('button', { name: 'One chorus more' }).click();
+  await page.getByRole('button', { name: 'Add a chorus' }).click();
   const arc = page.getByRole('group', { name: 'The arc of all choruses' });
   await expect(arc.getByRole('button')).toHaveCount(4);
-  await page.getByRole('button', { name: 'Take a shape…' }).click();
+  await page.getByRole('button', { name: 'Choose a shape…' }).click();
   await page.getByText('Build all the way').click();
   await expect(arc.getByRole('button').first()).toHaveAccessibleName(/guide tones.*density 1/);
   await expect(arc.getByRole('button').last()).toHaveAccessibleName(/full.*density 5/);
@@ -323,13 +323,13 @@ test('the stand shows what is now and next, and turns by key and by tap', async 
   await expect(next).toContainText('Edim7');
   await page.keyboard.press('PageDown');
   await expect(now).toContainText('Edim7');
-  await expect(page.getByText('line 2 of 3')).toBeVisible();
+  await expect(page.getByText('phrase 2 of 3')).toBeVisible();
   await next.getByRole('button').click();
   await expect(now).toContainText('Cm7');
   await expect(page.getByRole('region', { name: 'from the top' })).toContainText('B♭7');
   await page.keyboard.press('PageUp');
   await page.keyboard.press('PageUp');
-  await expect(page.getByText('line 1 of 3')).toBeVisible();
+  await expect(page.getByText('phrase 1 of 3')).toBeVisible();
 });
 
 const MIDI_HEAD = [0x4d, 0x54, 0x68, 0x64, 0, 0, 0, 6, 0, 0, 0, 1];

@@ -1,8 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { Desk, expect, test } from './desk';
 
-test.setTimeout(60_000);
-
 const TURN = '| Dm7 | G7 | Cmaj7 | A7 | Dm7 | G7 | Em7 | A7 |';
 
 /** A tune of one's own, voiced on keys, where every grip is a sound of its own. */
@@ -93,7 +91,7 @@ test('three top notes are set, from the staff, in the threads and by key, and ar
   await page.keyboard.press('ArrowUp');
   await expect(last).toHaveAttribute('aria-valuetext', /on top/);
   await page.getByRole('button', { name: 'Play the chorus' }).click();
-  await expect(page.locator('.chord-button.sounding')).toBeVisible({ timeout: 15_000 });
+  await expect(page.locator('.chord-button.sounding')).toBeVisible();
   await page.getByRole('button', { name: 'Stop' }).click();
   for (let taken = 0; taken < 6 && (await marks.count()) > 0; taken += 1) {
     await page.getByRole('button', { name: 'Undo' }).click();
@@ -257,13 +255,13 @@ test('two arrangements are compared by figures and by ear, one is taken, and und
   const table = dialog.getByRole('table');
   await expect(table.getByRole('row', { name: /^Motion/ })).toContainText('half steps');
   await dialog.getByRole('textbox', { name: 'A name for this arrangement' }).fill('Plain keys');
-  await dialog.getByRole('button', { name: 'Keep this arrangement beside it' }).click();
+  await dialog.getByRole('button', { name: 'Save this arrangement beside it' }).click();
   await expect(table.getByRole('columnheader', { name: 'Plain keys' })).toBeVisible();
-  await dialog.getByRole('combobox', { name: 'The other' }).click();
+  await dialog.getByRole('combobox', { name: 'Second' }).click();
   await page.locator('.ant-select-item-option', { hasText: 'This one, clear sound' }).click();
   await expect(table.getByRole('columnheader', { name: 'This one, clear sound' })).toBeVisible();
   await dialog.getByRole('button', { name: /^Hear one after the other/ }).click();
-  await dialog.getByRole('button', { name: 'Take this one' }).click();
+  await dialog.getByRole('button', { name: 'Use this one' }).click();
   await expect(dialog).toBeHidden();
   await page.getByRole('button', { name: 'Stop' }).click();
   await page.getByRole('button', { name: /^Taste:/ }).click();
@@ -273,4 +271,27 @@ test('two arrangements are compared by figures and by ear, one is taken, and und
   );
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(() => namesOf(desk.chords)).toEqual(before);
+});
+
+test('an étude is made in all twelve keys as a set, opened as a booklet; given up, nothing is left', async ({
+  page,
+}) => {
+  const titles = async (): Promise<string[]> =>
+    ((await (await page.request.get('/api/tunes')).json()) as { title: string }[]).map(
+      ({ title }) => title,
+    );
+  const before = await titles();
+  const choices = { Family: 'shell', Cycle: 'The chords of one key, by fourths' };
+  const dialog = await etude(page, choices);
+  const make = dialog.getByRole('button', { name: 'In all twelve keys, as a set' });
+  await make.click();
+  await dialog.getByRole('button', { name: 'Cancel', exact: true }).click();
+  await expect(make).toBeVisible();
+  expect(await titles()).toEqual(before);
+  await make.click();
+  await expect(page).toHaveURL(/\/set\/.*\/take-away\?sheet=voicings/);
+  const contents = page.getByRole('article', { name: /^Page 1 of/ });
+  await expect(contents.locator('.booklet-title')).toHaveCount(12);
+  await expect(contents.locator('.booklet-title').nth(1)).toHaveText(/^Shell.* by fourths in F$/);
+  await expect(contents.getByRole('heading')).toHaveText(/ by fourths in all keys$/);
 });

@@ -1,10 +1,12 @@
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
-import { noTaste, type ProfileView } from '@drop-close/core';
+import { defaultProfile, noTaste, type ProfileView } from '@drop-close/core';
 import { PORT, endServer, loadDemo, startServer } from './server';
 
 interface OfTest {
   /** Every test fails on a console error or warning, unless it says which ones it provokes. */
   readonly quiet: { readonly allow: (pattern: RegExp) => void };
+  /** Every test begins with hands, instruments and ways of writing as everybody begins, whatever an earlier one has left. */
+  readonly asNew: undefined;
 }
 
 interface OfWorker {
@@ -23,11 +25,23 @@ export const test = base.extend<OfTest, OfWorker>({
       await endServer(server, 'SIGTERM');
     },
     // Also for tests with a server of their own: they share its book, which gets its demo tunes only while empty.
-    { scope: 'worker', timeout: 60_000, auto: true },
+    { scope: 'worker', timeout: 180_000, auto: true },
   ],
   baseURL: async ({ house }, use) => {
     await use(house);
   },
+  asNew: [
+    async ({ house, playwright }, use) => {
+      const request = await playwright.request.newContext({ baseURL: house });
+      const { version } = (await (await request.get('/api/profile')).json()) as ProfileView;
+      if (version) {
+        await request.put('/api/profile', { data: { profile: defaultProfile, version } });
+      }
+      await request.dispose();
+      await use(undefined);
+    },
+    { auto: true },
+  ],
   quiet: [
     async ({ page }, use) => {
       const heard: string[] = [];
@@ -250,4 +264,17 @@ export async function plugInKeys(page: Page): Promise<(...data: number[]) => Pro
     page.evaluate((message) => {
       (window as unknown as { playMidi: (...data: number[]) => void }).playMidi(...message);
     }, data);
+}
+
+/** A file as it is saved from the menu of more files, or by its own button. */
+export async function saved(page: Page, name: string): Promise<{ name: string; file: string }> {
+  const coming = page.waitForEvent('download');
+  const own = page.getByRole('button', { name, exact: true });
+  if (await own.isVisible()) await own.click();
+  else {
+    await page.getByRole('button', { name: 'More files' }).click();
+    await page.getByRole('menuitem', { name }).click();
+  }
+  const download = await coming;
+  return { name: download.suggestedFilename(), file: await download.path() };
 }

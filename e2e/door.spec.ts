@@ -37,7 +37,7 @@ test('a passphrase is set, asked for, refused when wrong, and opens when right',
 
     await openSheet();
     await sheet.getByLabel('Passphrase now').fill(PASSPHRASE);
-    await sheet.getByRole('button', { name: 'Take it off' }).click();
+    await sheet.getByRole('button', { name: 'Remove the passphrase' }).click();
     await expect(page.getByText('The book has no passphrase any more')).toBeVisible();
   } finally {
     // Other tests of this worker open the same book.

@@ -1,12 +1,5 @@
 import { Desk, expect, test } from './desk';
 
-test.afterEach(async ({ request }) => {
-  const { version } = (await (await request.get('/api/profile')).json()) as { version: number };
-  if (!version) return;
-  const { defaultProfile } = await import('@drop-close/core');
-  await request.put('/api/profile', { data: { profile: defaultProfile, version } });
-});
-
 test('a ukulele voices a tune, keeps its own locks and has its own place in the profile', async ({
   page,
 }) => {
@@ -54,7 +47,7 @@ test('a ukulele grip is clicked on its own four strings and read as the chord', 
   await desk.newTune('| G7 |');
   await desk.screen('Voice');
   await desk.instrument('Ukulele');
-  await page.getByRole('button', { name: 'By hand' }).click();
+  await page.getByRole('button', { name: 'Enter by hand' }).click();
   const board = page.getByRole('group', { name: 'Fretboard, string 1 on top' });
   await board.getByRole('button', { name: 'String 4, open, G4' }).click();
   await board.getByRole('button', { name: 'String 3, fret 2, D4' }).click();

@@ -22,7 +22,7 @@ async function write(page: Page, lick: Readonly<Record<string, string>>): Promis
 const rowOf = (page: Page, name: string) => page.getByRole('listitem').filter({ hasText: name });
 const hits = (page: Page) => page.locator('.hit');
 const lay = (page: Page) =>
-  page.getByRole('button', { name: 'Lay licks, chords in the gaps' }).click();
+  page.getByRole('button', { name: 'Place licks, with chords in the gaps' }).click();
 
 test('a lick is written, laid over a blues with answers, played, edited and undone', async ({
   page,
@@ -38,7 +38,7 @@ test('a lick is written, laid over a blues with answers, played, edited and undo
   await expect(rowOf(page, name)).toContainText('B♭, 6 notes, 2 bars, with its own answer');
   await rowOf(page, name).getByRole('button', { name: /^Hear/ }).click();
   await lay(page);
-  const laid = page.getByRole('list', { name: 'Laid licks' });
+  const laid = page.getByRole('list', { name: 'Placed licks' });
   await expect(laid.getByRole('listitem').first()).toContainText('Bars 1–2');
   await expect(hits(page).first()).toBeVisible();
   await expect(page.locator('.lane-note').first()).toBeVisible();
@@ -88,7 +88,7 @@ test('a phrase of a solo line is taken into the bank, and what cannot be laid sa
   await page.getByRole('button', { name: 'Make a line' }).click();
   await expect(page.locator('.lane-note').first()).toBeVisible();
   await page.getByRole('tab', { name: 'Licks' }).click();
-  await page.getByRole('button', { name: /^Take the phrase in bar 1/ }).click();
+  await page.getByRole('button', { name: /^Use the phrase in bar 1/ }).click();
   const form = page.getByRole('region', { name: 'A lick' });
   await expect(form.getByLabel('Notes')).not.toHaveValue('');
   await expect(form).toContainText('Give it a name.');

@@ -157,7 +157,7 @@ test('a pasted character that cannot be stored is named where it stands, and sav
       new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }),
     );
   });
-  await expect(page.getByRole('list', { name: 'To mend' })).toContainText(
+  await expect(page.getByRole('list', { name: 'To correct' })).toContainText(
     'Here stands a character that cannot be stored (NUL): delete it.',
   );
   await expect(desk.saveState).toContainText('not saved: text holds a character');
@@ -192,7 +192,7 @@ for (const [name, text, message] of TOO_MUCH) {
         new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }),
       );
     }, text);
-    await expect(page.getByRole('list', { name: 'To mend' })).toContainText(message);
+    await expect(page.getByRole('list', { name: 'To correct' })).toContainText(message);
     await desk.saved();
     await page.reload();
     await expect(page.getByRole('heading', { name: 'New tune' })).toBeVisible();

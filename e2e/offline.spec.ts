@@ -40,7 +40,7 @@ test('from a closed browser without the server to edits in the database', async 
         }),
     );
   const tunes = (await (await page.request.get('/api/tunes')).json()) as { id: string }[];
-  await expect.poll(kept, { timeout: 60_000 }).toBe(tunes.length);
+  await expect.poll(kept).toBe(tunes.length);
   await page.close();
   await endServer(server, 'SIGKILL');
 

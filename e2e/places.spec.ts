@@ -168,7 +168,7 @@ test('transposed, dragged, lengthened, with a new bridge and a corrected symbol,
 
   await test.step('up a third: grips, top notes and solo go with the tune', async () => {
     for (let times = 0; times < 3; times += 1) {
-      await page.getByRole('button', { name: 'Move the tune up a half step' }).click();
+      await page.getByRole('button', { name: 'Transpose the tune up a half step' }).click();
     }
     await expect.poll(() => desk.text()).not.toBe(text);
     const up = await reached();

@@ -7,8 +7,9 @@ export default defineConfig({
   outputDir: '../test-results',
   workers: 2,
   fullyParallel: true,
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  // A machine may be slow; a fault is told by what is wrong, not by when.
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   reporter: [['list'], ['json', { outputFile: '../.data/e2e.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },

@@ -32,7 +32,6 @@ for (const light of ['house', 'stage'] as const) {
   test(`the screens of practice stand up to the accessibility rules in ${light} light`, async ({
     page,
   }) => {
-    test.setTimeout(180_000);
     await inLight(page, light);
     for (const [path, sign] of await screens(page)) {
       await page.goto(path);
@@ -47,7 +46,6 @@ for (const [name, width, height] of [
   ['phone', 390, 844],
 ] as const) {
   test(`practice fits a ${name}: nothing goes over its edge`, async ({ page }) => {
-    test.setTimeout(180_000);
     await page.setViewportSize({ width, height });
     for (const [path, sign] of await screens(page)) {
       await page.goto(path);

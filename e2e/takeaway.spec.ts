@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { standsUp } from './axe';
-import { expect, test } from './desk';
+import { expect, saved, test } from './desk';
 
 async function tuneId(page: Page, title: string): Promise<string> {
   const tunes = (await (await page.request.get('/api/tunes')).json()) as {
@@ -54,28 +54,18 @@ test('a document is saved as MusicXML, plain and compressed', async ({ page }) =
   const id = await tuneId(page, 'Half Past the Tide');
   await page.goto(`/tune/${id}/take-away?sheet=voicings`);
   await expect(page.getByRole('article').first().locator('.sheet-symbol').first()).toBeVisible();
-  const save = async (kind: string): Promise<{ name: string; file: string }> => {
-    const coming = page.waitForEvent('download');
-    if (kind === 'MusicXML') await page.getByRole('button', { name: kind }).click();
-    else {
-      await page.getByRole('button', { name: 'More files' }).click();
-      await page.getByRole('menuitem', { name: kind }).click();
-    }
-    const download = await coming;
-    return { name: download.suggestedFilename(), file: await download.path() };
-  };
-  const plain = await save('MusicXML');
+  const plain = await saved(page, 'MusicXML');
   expect(plain.name).toBe('Half Past the Tide, voicings.musicxml');
   const text = readFileSync(plain.file, 'utf8');
   expect(text).toContain('<score-partwise version="4.0">');
   expect(text).toContain('<sign>TAB</sign>');
-  const packed = await save('MusicXML, compressed');
+  const packed = await saved(page, 'MusicXML, compressed');
   expect(packed.name).toBe('Half Past the Tide, voicings.mxl');
   expect(readFileSync(packed.file).subarray(0, 2).toString()).toBe('PK');
-  const chart = await save('Chart as text');
+  const chart = await saved(page, 'Chart as text');
   expect(chart.name).toBe('Half Past the Tide.txt');
   expect(readFileSync(chart.file, 'utf8')).toMatch(/^title: Half Past the Tide\nkey: F\n/);
-  const table = await save('Voicings as a table (CSV)');
+  const table = await saved(page, 'Voicings as a table (CSV)');
   expect(table.name).toBe('Half Past the Tide, voicings.csv');
   const lines = readFileSync(table.file, 'utf8').trim().split('\r\n');
   expect(lines[0]).toMatch(/^bar,beat,chord,family,notes,degrees,frets,motion/);
@@ -171,6 +161,7 @@ test('a solo is written with its degrees, for a tenor too, and the comp as slash
   await page.goto(`/tune/${id}/take-away?sheet=solo+line`);
   const degrees = page.locator('.sheet-degree');
   await expect(degrees.first()).toBeVisible();
+  await expect(page.locator('.sheet-system:not(:has(svg))')).toHaveCount(0);
   const concert = await degrees.allTextContents();
   expect(concert.length).toBeGreaterThan(20);
   await page.getByRole('combobox', { name: 'Who reads it' }).click();
@@ -197,14 +188,14 @@ test('pages are turned on the stand by key, button and tap, of a tune and of a s
   await put.click();
   const stand = page.getByRole('dialog', { name: 'Pages on the stand' });
   const where = stand.getByRole('status');
-  await expect(where).toHaveText(/^page 1 of [2-9]/);
+  await expect(where).toHaveText(/^pages? 1 .*of [2-9]/);
   await expect(stand.locator('.sheet-system svg').first()).toBeVisible();
   await page.keyboard.press('PageDown');
-  await expect(where).not.toHaveText(/^page 1 of/);
+  await expect(where).not.toHaveText(/^pages? 1 /);
   await stand.getByRole('button', { name: 'Back' }).click();
-  await expect(where).toHaveText(/^page 1 of/);
+  await expect(where).toHaveText(/^pages? 1 /);
   await stand.locator('.page-turner-pages').click();
-  await expect(where).not.toHaveText(/^page 1 of/);
+  await expect(where).not.toHaveText(/^pages? 1 /);
   const last = (await stand.boundingBox())!;
   const seen = (await stand.getByRole('article').first().boundingBox())!;
   expect(seen.y + seen.height).toBeLessThanOrEqual(last.height + 1);
@@ -218,4 +209,153 @@ test('pages are turned on the stand by key, button and tap, of a tune and of a s
   await expect(stand.locator('.booklet-contents')).toBeVisible();
   await stand.getByRole('button', { name: 'Off the stand' }).click();
   await expect(stand).toBeHidden();
+});
+
+test('the threads are printed, and saved as a picture that is whole in itself', async ({
+  page,
+}) => {
+  const id = await tuneId(page, 'Loose Gangway');
+  await page.goto(`/tune/${id}/take-away?sheet=threads`);
+  const pictures = page.getByRole('article').getByRole('img', { name: /^Threads of bars/ });
+  await expect(pictures.first()).toBeVisible();
+  const sheets = await printed(page, 'threads');
+  expect(sheets).toHaveLength(await pictures.count());
+  expect(sheets[0]).toMatch(/half step .*whole step .*leap/);
+  expect(sheets[0]).toMatch(/B ?♭ ?6/);
+  const { name, file } = await saved(page, 'Picture (SVG)');
+  expect(name).toBe('Loose Gangway, threads.svg');
+  execFileSync('xmllint', ['--noout', '--nonet', file]);
+  const text = readFileSync(file, 'utf8');
+  // 32 bars in lines of four, each with a head of its own; nothing of the page's style is needed.
+  expect(text.match(/>\d+<(?:tspan|\/text)/g)?.length).toBeGreaterThanOrEqual(32);
+  expect(text).not.toMatch(/class=|var\(--|href=/);
+});
+
+test('a page of scales has a number under every chord, and is larger where it is asked to be', async ({
+  page,
+}) => {
+  const id = await tuneId(page, 'Loose Gangway');
+  await page.goto(`/tune/${id}/take-away?sheet=scales`);
+  const first = page.getByRole('article').first();
+  await expect(first.locator('.sheet-words').first()).toHaveText('B♭ Ionian');
+  await expect(page.locator('.sheet-system:not(:has(svg))')).toHaveCount(0);
+  const chords = first.locator('.sheet-symbol');
+  await expect(first.locator('.sheet-numeral')).toHaveCount(await chords.count());
+  const noteHeight = async (): Promise<number> =>
+    first
+      .locator('.vf-notehead')
+      .first()
+      .evaluate((head) => head.getBoundingClientRect().height);
+  const before = await noteHeight();
+  await page.getByRole('combobox', { name: 'Size' }).click();
+  await page.getByTitle('Large notes').click();
+  await expect.poll(async () => (await noteHeight()) / before).toBeCloseTo(1.25, 1);
+  const { file } = await saved(page, 'MIDI of this document');
+  const read = execFileSync('/usr/bin/python3', [
+    '-c',
+    `import mido,sys
+song = mido.MidiFile(sys.argv[1])
+print(sum(1 for t in song.tracks for m in t if m.type == 'note_on' and m.velocity))`,
+    file,
+  ]).toString();
+  // Eight notes a chord.
+  expect(Number(read) % 8).toBe(0);
+  expect(Number(read)).toBeGreaterThan(80);
+});
+
+test('numbers stand under the chords of a lead sheet where they are asked for, and it is remembered', async ({
+  page,
+}) => {
+  const id = await tuneId(page, 'Loose Gangway');
+  await page.goto(`/tune/${id}/take-away`);
+  await expect(page.locator('.sheet-symbol').first()).toBeVisible();
+  await expect(page.locator('.sheet-numeral')).toHaveCount(0);
+  await page.getByRole('checkbox', { name: 'Numbers under the chords' }).check();
+  await expect(page.locator('.sheet-numeral').nth(1)).toHaveText('V7/ii');
+  await page.reload();
+  await expect(page.locator('.sheet-numeral').nth(1)).toHaveText('V7/ii');
+});
+
+test('a melody is on the lead sheet of a tenor, with its chords and without degrees', async ({
+  page,
+}) => {
+  const id = await tuneId(page, 'Half Past the Tide');
+  await page.goto(`/tune/${id}/take-away?sheet=melody&for=tenor+sax`);
+  await expect(page.getByRole('combobox', { name: 'Which line' })).toBeVisible();
+  await expect(page.locator('.sheet-symbol').first()).toHaveText('Gmaj7');
+  await expect(page.locator('.sheet-degree')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Hear the line' }).click();
+  await expect(page.getByRole('main').getByRole('button', { name: 'Stop' })).toBeVisible();
+});
+
+test('a set is written out in voicings, tune after tune, and saved as files for any notation program', async ({
+  page,
+}) => {
+  await page.goto('/book');
+  await page.getByRole('link', { name: /^Ferry, first set/ }).click();
+  await page.getByRole('link', { name: 'Take away', exact: true }).click();
+  const contents = page.getByRole('article', { name: /^Page 1 of/ });
+  await expect(contents.locator('.booklet-title').first()).toBeVisible();
+  await page.getByRole('combobox', { name: 'Document' }).click();
+  await page.getByTitle('Voicings', { exact: true }).click();
+  await expect(contents).toContainText('Voicings');
+  await expect(contents.locator('.booklet-title').first()).toBeVisible();
+  const titles = await contents.locator('.booklet-title').allTextContents();
+  const { name, file } = await saved(page, 'All as MusicXML');
+  expect(name).toBe('Ferry, first set, Voicings.zip');
+  const names = execFileSync('python3', ['-m', 'zipfile', '-l', file]).toString();
+  titles.forEach((title, at) => {
+    expect(names).toContain(`${at + 1} ${title}.musicxml`);
+  });
+});
+
+/** Bars in which a notehead lies on the next, or beyond the line that ends them. */
+const TOUCHING = `[...document.querySelectorAll('.sheet-system')].flatMap((system) => {
+  const heads = [...system.querySelectorAll('.vf-notehead')].map((each) => each.getBoundingClientRect());
+  const edge = system.querySelector('svg').getBoundingClientRect().right;
+  return heads.flatMap((head, at) => {
+    const next = heads[at + 1];
+    const onNext = next && next.left > head.left && next.left < head.left + head.width * 0.75;
+    return onNext || head.right > edge + 1 ? [system.getAttribute('aria-label')] : [];
+  });
+})`;
+
+test('in scales and arpeggios of every demo tune no note lies on the next, in small and in large', async ({
+  page,
+}) => {
+  const tunes = (await (await page.request.get('/api/tunes')).json()) as { id: string }[];
+  expect(tunes.length).toBeGreaterThanOrEqual(12);
+  let seen = 0;
+  for (const size of ['small', 'large'] as const) {
+    await page.addInitScript((chosen) => {
+      const look = { paper: 'A4', perLine: 4, size: chosen, numbers: false };
+      localStorage.setItem('drop-close paper', JSON.stringify({ state: look, version: 0 }));
+    }, size);
+    for (const { id } of tunes.slice(0, 12)) {
+      for (const sheet of ['scales', 'arpeggios']) {
+        await page.goto(`/tune/${id}/take-away?sheet=${sheet}`);
+        await expect(page.locator('.sheet-system svg').first()).toBeVisible();
+        await expect(page.locator('.sheet-system:not(:has(svg))')).toHaveCount(0);
+        expect(await page.evaluate<string[]>(TOUCHING)).toEqual([]);
+        seen += await page.locator('.vf-notehead').count();
+      }
+    }
+  }
+  expect(seen).toBeGreaterThan(5000);
+});
+
+test('printing waits until every page is drawn', async ({ page }) => {
+  await page.addInitScript(() => {
+    window.print = () => {
+      const all = [...document.querySelectorAll('.sheet-system')];
+      const drawn = all.filter((each) => each.querySelector('svg'));
+      document.body.dataset['printed'] = `${drawn.length} of ${all.length}`;
+    };
+  });
+  const id = await tuneId(page, 'Loose Gangway');
+  await page.goto(`/tune/${id}/take-away?sheet=voicings`);
+  const button = page.getByRole('button', { name: 'Print', exact: true });
+  await button.click();
+  await expect(page.locator('body')).toHaveAttribute('data-printed', /^(\d+) of \1$/);
+  expect(await page.locator('body').getAttribute('data-printed')).not.toMatch(/^0 /);
 });

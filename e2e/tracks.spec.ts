@@ -13,7 +13,6 @@ async function openTracks(page: Page, title: string): Promise<void> {
 const tracks = (page: Page) => page.getByRole('list', { name: 'Tracks' }).getByRole('listitem');
 
 test('a track is made, cancelled, made again, played and saved', async ({ page }) => {
-  test.setTimeout(180_000);
   await openTracks(page, 'Engine Room Drag');
   // A long one, to be cancelled.
   await page.getByRole('button', { name: 'All keys by fourths' }).click();

@@ -28,7 +28,6 @@ async function open(page: Page, bytes: Buffer): Promise<void> {
 test('the whole book goes out, and comes back: what is gone is new, what is changed is chosen, and the file is the same again', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await page.goto('/book');
   await page.getByRole('button', { name: 'Whole book' }).click();
   const first = await saved(page);

@@ -31,7 +31,7 @@ async function open(
 /** Comping: a movement tried, the soloist's gaps, the plan of a set, and the stand. */
 async function comp(page: Page, shot: (name: string) => Promise<unknown>): Promise<void> {
   await open(page, 'Bilge Lamp Blues', 'Comp');
-  await page.getByRole('button', { name: 'Lay patterns' }).click();
+  await page.getByRole('button', { name: 'Fill with patterns' }).click();
   await page.waitForTimeout(SETTLE);
   await page.getByRole('tab', { name: 'Movement' }).click();
   await page.waitForTimeout(SETTLE);

@@ -170,6 +170,6 @@ it('voices whole on both instruments in every family, and says why where one is 
 
 it('names the file and the line of a demo tune that cannot be read', async () => {
   const folder = await mkdtemp(join(tmpdir(), 'demo-'));
-  await writeFile(join(folder, 'broken.txt'), 'title: X\n| Hm7 |');
-  await expect(readDemo(folder)).rejects.toThrow('broken.txt, line 2: Hm7: A chord starts');
+  await writeFile(join(folder, 'broken.txt'), 'title: X\n| Jm7 |');
+  await expect(readDemo(folder)).rejects.toThrow('broken.txt, line 2: Jm7: A chord starts');
 });

@@ -67,6 +67,7 @@ export {
   quartersInBar,
   slotStarts,
 } from './chart/meter';
+export { germanHint } from './chart/germanHint';
 export { parseChart, type ParsedChart } from './chart/parseChart';
 export {
   LONGEST_SYMBOL,
@@ -234,6 +235,7 @@ export {
   type BarProfile,
   type Summary,
 } from './connect/explain/summary';
+export { handSpans, voiceRanges, type HandSpan, type VoiceRange } from './connect/explain/ranges';
 export { threadsOf, type Thread } from './connect/explain/threads';
 export { presets, type Preset } from './connect/presets';
 export { terms } from './connect/terms';
@@ -352,7 +354,10 @@ export {
 } from './arrangement/stored/types';
 
 export { countIn } from './band/countIn';
-export { KIT_PROGRAMS, partSound, type PartSound } from './band/sounds';
+export { KIT_PROGRAMS, ON_DRUMS, partSound, type PartSound } from './band/sounds';
+export { BAND_GAIN_DB, channelVolume, mixOf, type Mix } from './band/output/mix';
+export { roomFor } from './band/output/room';
+export { softened } from './band/output/peaks';
 export { inChoruses } from './band/ending';
 export { bandPlan, type PlanRequest } from './band/plan';
 export { offbeatAt, swingRatio } from './band/swing';
@@ -529,6 +534,7 @@ export {
 } from './formats/incoming/types';
 export { readSoloFile, type SoloFile } from './formats/soloFile';
 export { songOf, songOfComposition, type SongRequest } from './formats/songOf';
+export { songOfScore, type ScoreSound } from './formats/songOfScore';
 
 export {
   CIRCLE_KINDS,
@@ -737,8 +743,12 @@ export type { TuneVersion } from './versions/types';
 // The written page
 export { writeMusicXml } from './formats/musicxml/writeScore';
 export { packMusicXml } from './formats/musicxml/packed';
+export { packScores, type NamedScore } from './formats/musicxml/packedScores';
+export { keyOf, signatureOf } from './analysis/base/key';
 export { heardLine } from './score/heardLine';
 export { soloSheet, type SheetSolo } from './score/soloSheet';
+export { scaleSheet, type SheetScales } from './score/scaleSheet';
+export { withNumbers, type Frame } from './score/numbers';
 export {
   compSheet,
   rhythmSheet,
@@ -757,6 +767,7 @@ export type {
   Moment,
   Score,
   ScoreChord,
+  PartMeasure,
   ScoreMeasure,
   ScorePart,
   ScoreVoice,

@@ -13,6 +13,7 @@ import { NotFound } from './NotFound';
 import { ScreenBoundary } from './ScreenBoundary';
 import { Shell } from './Shell';
 import { themeOf } from './theme';
+import { FirstPage } from '../welcome/FirstPage';
 import { useReducedMotion } from './useReducedMotion';
 
 const ProfilePage = lazy(() => import('../profile/ProfilePage'));
@@ -26,6 +27,8 @@ const TakeAwayPage = lazy(() => import('../takeaway/TakeAwayPage'));
 const BringInPage = lazy(() => import('../bringin/BringInPage'));
 const SetTakeAwayPage = lazy(() => import('../takeaway/set/SetTakeAwayPage'));
 const WholeBookPage = lazy(() => import('../wholebook/WholeBookPage'));
+const WelcomePage = lazy(() => import('../welcome/WelcomePage'));
+const HelpPage = lazy(() => import('../help/HelpPage'));
 const StandPage = lazy(() => import('../stand/StandPage'));
 
 const queries = new QueryClient({
@@ -41,7 +44,9 @@ function Screens() {
   return (
     <Routes>
       <Route element={<Shell />}>
-        <Route index element={<Navigate to="/book" replace />} />
+        <Route index element={<FirstPage />} />
+        <Route path="welcome" element={screen('Welcome', <WelcomePage />)} />
+        <Route path="help" element={screen('Help', <HelpPage />)} />
         <Route path="book" element={screen('The book', <BookPage />)} />
         <Route path="practise/*" element={screen('Practise', <PractisePage />)} />
         <Route path="set/:id/take-away" element={screen('Take away', <SetTakeAwayPage />)} />

@@ -32,7 +32,7 @@ export function DoorPage() {
           Open the book
         </Button>
         <p className="quiet">
-          Forgotten? Whoever sits at the machine Drop Close runs on can take it off there with
+          Forgotten? Whoever sits at the machine Drop Close runs on can remove it there with
           scripts/forget-passphrase.
         </p>
       </Form>

@@ -3,9 +3,9 @@ import { Link } from 'react-router';
 export function NotFound() {
   return (
     <main className="page">
-      <h1>There is nothing on this stand</h1>
+      <h1>There is no such page</h1>
       <p>
-        The address names no screen. <Link to="/book">Back to the book</Link>
+        This address leads nowhere in Drop Close. <Link to="/book">Back to the book</Link>
       </p>
     </main>
   );

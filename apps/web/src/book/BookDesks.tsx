@@ -42,7 +42,7 @@ export function TuneDesk({ book, tunes }: { book: Book; tunes: readonly TuneGlan
       {found.length > 0 ? (
         <TuneTable tunes={found} menuOf={(tune) => tuneMenu(book, tune)} />
       ) : (
-        <p className="quiet">No tune of the book is like that.</p>
+        <p className="quiet">No tune matches.</p>
       )}
     </div>
   );
@@ -80,7 +80,7 @@ export function SetDesk({
             items: [
               {
                 key: 'out of set',
-                label: 'Take out of this set',
+                label: 'Remove from this set',
                 onClick: () => {
                   book.changeSet(withoutPlace(set, place));
                 },
@@ -120,7 +120,7 @@ function tuneMenu({ sets, changeSet, copyTune, removeTune }: Book, tune: TuneGla
       },
       {
         key: 'out',
-        label: 'Take out of the book',
+        label: 'Throw away',
         onClick: () => {
           removeTune.mutate(tune);
         },

@@ -1,5 +1,6 @@
 import { SearchOutlined } from '@ant-design/icons';
 import { Button, Input, Select } from 'antd';
+import { Folded } from '../ui/Folded';
 import { prettyName } from '../ui/notation';
 import { ORDERS, PRACTICES, type BookFilters, type FilterOptions } from './filters';
 
@@ -43,12 +44,14 @@ export function BookFiltersBar({ filters, options, onChange, onClear }: BookFilt
           onChange({ search: event.target.value || undefined });
         }}
       />
-      {choice('key', 'Key', options.keys)}
-      {choice('meter', 'Meter', options.meters)}
-      {choice('form', 'Form', options.forms)}
-      {choice('landmark', 'Landmark', options.landmarks)}
-      {choice('practice', 'Practice', PRACTICES)}
-      {choice('order', 'Order', ORDERS)}
+      <Folded label="Filter and order">
+        {choice('key', 'Key', options.keys)}
+        {choice('meter', 'Meter', options.meters)}
+        {choice('form', 'Form', options.forms)}
+        {choice('landmark', 'Landmark', options.landmarks)}
+        {choice('practice', 'Practice', PRACTICES)}
+        {choice('order', 'Order', ORDERS)}
+      </Folded>
       {filtered && (
         <Button type="text" onClick={onClear}>
           Show all

@@ -14,7 +14,7 @@ import {
 } from '@dnd-kit/core';
 import { sortableKeyboardCoordinates } from '@dnd-kit/sortable';
 import { Alert, Button } from 'antd';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useServer } from '../api/client';
 import { useNavigate, useSearchParams } from 'react-router';
 import { spokenDrag } from '../ui/spokenDrag';
@@ -47,7 +47,14 @@ export function BookPage() {
   const { tunes, sets, createTune } = book;
   const navigate = useNavigate();
   const away = useServer((state) => state.away);
-  const [parameters] = useSearchParams();
+  const [parameters, setParameters] = useSearchParams();
+  const begin = parameters.get('begin');
+  const create = createTune.mutate;
+  useEffect(() => {
+    if (begin !== 'tune') return;
+    setParameters({}, { replace: true });
+    create();
+  }, [begin, create, setParameters]);
   const setId = parameters.get('set') ?? undefined;
   const set = sets.data?.find(({ id }) => id === setId);
   const sensors = useSensors(
@@ -159,11 +166,12 @@ export function BookPage() {
       )}
       <ThrownAwaySheet open={sheet === 'thrown away'} onClose={close} />
       <PassphraseSheet open={sheet === 'passphrase'} onClose={close} />
-      {etude && (
+      {(etude || begin === 'étude') && (
         <Suspense>
           <EtudeMaker
             onClose={() => {
               setEtude(false);
+              if (begin !== null) setParameters({}, { replace: true });
             }}
           />
         </Suspense>

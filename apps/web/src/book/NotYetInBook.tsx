@@ -48,7 +48,7 @@ function Unsaved({ edit }: { edit: KeptEdit }) {
     try {
       await navigate(`/tune/${await keepAsNew(document, origin.tuneId, tab)}/chart`);
     } catch (error) {
-      notification.error({ title: 'That did not go through', description: String(error) });
+      notification.error({ title: 'That did not work', description: String(error) });
     }
   };
   const throwAway = async (): Promise<void> => {

@@ -93,7 +93,7 @@ function TakeOff({
         );
       }}
     >
-      Take it off
+      Remove the passphrase
     </Button>
   );
 }

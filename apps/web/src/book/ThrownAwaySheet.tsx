@@ -56,7 +56,7 @@ function ThrownAwayList() {
 }
 
 const Failed = ({ error }: { error: Error }) => (
-  <Alert type="warning" title="That did not go through" description={error.message} />
+  <Alert type="warning" title="That did not work" description={error.message} />
 );
 
 const RESTORE: Readonly<Record<ThrownAwayKind, (id: string) => Promise<unknown>>> = {

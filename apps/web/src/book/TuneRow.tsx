@@ -3,7 +3,7 @@ import { MoreOutlined } from '@ant-design/icons';
 import { Button, Dropdown, type MenuProps } from 'antd';
 import { Link } from 'react-router';
 import { useKnownTunes } from './KnownTunes';
-import { prettyName } from '../ui/notation';
+import { useNotation } from '../profile/useNotation';
 
 /** How much of a tune is known, and what of it is due: one press from practising it. */
 function KnownCell({ tuneId }: { tuneId: string }) {
@@ -19,6 +19,7 @@ function KnownCell({ tuneId }: { tuneId: string }) {
 
 /** One tune at a glance, as the cells of its row. */
 export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps }) {
+  const { name } = useNotation();
   const bars = `${tune.bars} ${tune.bars === 1 ? 'bar' : 'bars'}`;
   return (
     <>
@@ -26,7 +27,7 @@ export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps })
         <Link to={`/tune/${tune.id}/voice`}>{tune.title}</Link>
         {tune.problems > 0 && (
           <Link className="book-problems" to={`/tune/${tune.id}/chart`}>
-            {tune.problems} to mend
+            {tune.problems} to correct
           </Link>
         )}
         {/* Where there is no room for columns of their own. */}
@@ -42,7 +43,7 @@ export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps })
           </>
         )}
       </td>
-      <td className="book-key">{prettyName(tune.homeKey)}</td>
+      <td className="book-key">{name(tune.homeKey)}</td>
       <td className="book-wide">
         {tune.feel} <span className="quiet">{tune.meter}</span>
       </td>

@@ -3,8 +3,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { createElement } from 'react';
 import { useNavigate } from 'react-router';
-import { api, Unreachable } from '../api/client';
-import { newTuneHere } from '../document/newTune';
+import { api } from '../api/client';
+import { createTuneAnywhere } from '../document/newTune';
 import { profileNow } from '../profile/profileStore';
 import { useKeptRows } from '../saving/useKeptRows';
 import { useTunes } from '../tunes/useTunes';
@@ -19,16 +19,6 @@ const BLANK: TuneFields = {
 };
 const NEW_SET = 'New set';
 
-/** While the server is away the tune begins in this browser. @returns its id */
-async function newTune(): Promise<string> {
-  try {
-    return (await api.createTune(BLANK)).id;
-  } catch (error) {
-    if (!(error instanceof Unreachable)) throw error;
-    return newTuneHere(BLANK, profileNow());
-  }
-}
-
 const nameOfSet = ({ name }: SetView): string => name;
 
 /** The tunes and sets, and all that is done with them. */
@@ -40,7 +30,7 @@ export function useBook() {
   const sets = useQuery({ queryKey: ['sets'], queryFn: api.sets, refetchOnMount: 'always' });
   const refresh = (what: 'tunes' | 'sets') => queries.invalidateQueries({ queryKey: [what] });
   const onError = (error: Error): void => {
-    notification.error({ title: 'That did not go through', description: error.message });
+    notification.error({ title: 'That did not work', description: error.message });
   };
   const offerBack = (key: string, title: string, undo: () => void): void => {
     const onClick = (): void => {
@@ -52,7 +42,7 @@ export function useBook() {
   };
 
   const createTune = useMutation({
-    mutationFn: newTune,
+    mutationFn: () => createTuneAnywhere(BLANK, profileNow()),
     onSuccess: (id) => navigate(`/tune/${id}/chart`),
     onError,
   });

@@ -1,8 +1,8 @@
 import { LONGEST_TITLE } from '@drop-close/core';
 import { Checkbox, Input } from 'antd';
-import { prettyName } from '../ui/notation';
 import { wish } from './bringInStore';
 import type { OfferedTune } from './sources';
+import { useNotation } from '../profile/useNotation';
 
 /** Of its changes, as many lines are seen. */
 const LINES = 4;
@@ -17,6 +17,7 @@ interface OfferedRowProps {
 export function OfferedRow({ offered, isThere }: OfferedRowProps) {
   const { id, title, isWanted, tune } = offered;
   const { key, meter, tempo, feel, text } = tune.fields;
+  const { name } = useNotation();
   const lines = text.split('\n').filter((line) => line && !/^[a-z]+:/.test(line));
   const { length } = tune.problems;
   return (
@@ -40,7 +41,7 @@ export function OfferedRow({ offered, isThere }: OfferedRowProps) {
           }}
         />
         <p className="quiet offered-facts">
-          {prettyName(key)}, {meter}, {tempo} a minute, {feel}, {tune.bars}{' '}
+          {name(key)}, {meter}, {tempo} a minute, {feel}, {tune.bars}{' '}
           {tune.bars === 1 ? 'bar' : 'bars'}
           {tune.solos.map(({ name }) => `, with the line “${name}”`)}
           {length > 0 && (

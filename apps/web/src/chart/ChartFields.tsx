@@ -3,15 +3,12 @@ import { Button, Input, InputNumber, Select } from 'antd';
 import { useDocument } from '../document/store';
 import { useAnalysis } from '../engine/useChorus';
 import { useHeading } from '../place/heading';
-import { keyName } from '../ui/keyName';
 import { WRITTEN_ABOVE, usePreferences } from '../ui/preferences';
+import { useKeyName } from '../profile/useKeyName';
 
 const TONICS = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'Gb', 'G', 'Ab', 'A', 'Bb', 'B'];
 const MINOR_TONICS = ['C', 'C#', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'G#', 'A', 'Bb', 'B'];
-const KEYS = [...TONICS, ...MINOR_TONICS.map((tonic) => `${tonic}m`)].map((value) => ({
-  value,
-  label: keyName(value),
-}));
+const KEYS = [...TONICS, ...MINOR_TONICS.map((tonic) => `${tonic}m`)];
 const METERS = ['4/4', '3/4', '6/8', '5/4', '2/4', '12/8'].map((value) => ({
   value,
   label: value,
@@ -23,6 +20,7 @@ function HeardKey() {
   const { key, written } = useHeading();
   const heard = useAnalysis()?.homeKey;
   const { reader } = usePreferences();
+  const keyName = useKeyName();
   if (!heard || written.key || WRITTEN_ABOVE[reader] !== 0) return null;
   const [tonic = '', mode] = heard.split(' ');
   const short = mode === 'minor' ? `${tonic}m` : tonic;
@@ -37,7 +35,7 @@ function HeardKey() {
           useDocument.getState().dispatch({ type: 'set field', field: 'key', value: short });
         }}
       >
-        Put it in that key
+        Use that key
       </Button>
     </p>
   );
@@ -46,6 +44,7 @@ function HeardKey() {
 /** Title, key, meter, feel and tempo. What the text itself says stands there and is shown so. */
 export function ChartFields() {
   const { title, key, meter, tempo, feel, written } = useHeading();
+  const keyName = useKeyName();
   const set =
     (field: 'title' | 'key' | 'meter' | 'tempo' | 'feel') => (value: string | number | null) => {
       if (value === null || value === '') return;
@@ -75,7 +74,7 @@ export function ChartFields() {
           value={key}
           disabled={!!written.key}
           title={written.key ? inText : undefined}
-          options={KEYS}
+          options={KEYS.map((each) => ({ value: each, label: keyName(each) }))}
           onChange={set('key')}
           showSearch
         />

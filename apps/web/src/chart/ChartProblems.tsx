@@ -12,7 +12,7 @@ interface ChartProblemsProps {
 /** What cannot be read: where it stands, what was expected, and one press to mend it. */
 export function ChartProblems({ problems, text, onShow }: ChartProblemsProps) {
   return (
-    <ul className="chart-problems" aria-label="To mend" aria-live="polite">
+    <ul className="chart-problems" aria-label="To correct" aria-live="polite">
       {problems.map((problem) => {
         const better = mended(text, problem);
         return (

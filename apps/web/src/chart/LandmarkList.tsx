@@ -4,22 +4,24 @@ import { Button } from 'antd';
 import { useBand } from '../playback/useBand';
 import { ChordSymbol } from '../profile/ChordSymbol';
 import { useNotation } from '../profile/useNotation';
-import { prettyName } from '../ui/notation';
 import { barsInWords, isSameLandmark, toggleLandmark, useLandmark } from './desk/landmarks';
+import { Term } from '../ui/terms/Term';
 
 /** The landmarks in order, with the keys and the sounds that cover most: chosen, shown and heard. */
 export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {
   const { landmark: held } = useLandmark();
   const band = useBand();
-  const { note } = useNotation();
+  const { note, name, sentence } = useNotation();
   const landmarks = analysis.landmarks.filter(({ saidBy }) => saidBy === undefined);
   return (
     <div className="landmark-list">
-      <h3>Keys</h3>
+      <h3>
+        <Term of="key area">Keys</Term>
+      </h3>
       <ul>
         {analysis.keys.map((area) => (
           <li key={area.fromBar}>
-            <span className="quiet">{barsInWords(area)}</span> {prettyName(area.key)}
+            <span className="quiet">{barsInWords(area)}</span> {name(area.key)}
           </li>
         ))}
       </ul>
@@ -44,7 +46,9 @@ export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {
           </ul>
         </>
       )}
-      <h3>Landmarks</h3>
+      <h3>
+        <Term of="landmark">Landmarks</Term>
+      </h3>
       <ul>
         {landmarks.map((landmark) => (
           <li key={`${landmark.kind} ${landmark.first} ${landmark.last}`}>
@@ -52,7 +56,7 @@ export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {
               type="text"
               size="small"
               icon={<SoundOutlined aria-hidden />}
-              aria-label={`Hear ${landmark.label}, ${barsInWords(landmark)}`}
+              aria-label={`Hear ${sentence(landmark.label)}, ${barsInWords(landmark)}`}
               onClick={() => {
                 band.hearBars(landmark.fromBar, landmark.toBar);
               }}
@@ -65,11 +69,11 @@ export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {
                 toggleLandmark(landmark);
               }}
             >
-              {landmark.label} <span className="quiet">{barsInWords(landmark)}</span>
+              {sentence(landmark.label)} <span className="quiet">{barsInWords(landmark)}</span>
             </button>
           </li>
         ))}
-        {!landmarks.length && <li className="quiet">None that has a name.</li>}
+        {!landmarks.length && <li className="quiet">No landmark found.</li>}
       </ul>
     </div>
   );

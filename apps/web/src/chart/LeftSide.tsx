@@ -1,8 +1,9 @@
-import type { Timeline } from '@drop-close/core';
+import { germanHint, type Timeline } from '@drop-close/core';
 import { Segmented } from 'antd';
-import { useRef } from 'react';
+import { useMemo, useRef } from 'react';
 import { useDocument, useTune } from '../document/store';
 import { useAnalysis } from '../engine/useChorus';
+import { prettyText } from '../ui/symbol';
 import { ChartFields } from './ChartFields';
 import { ChartProblems } from './ChartProblems';
 import type { ChartInHand } from './desk/useChart';
@@ -64,6 +65,7 @@ function TextSide({ written }: { written: ChartInHand }) {
   const { text } = useTune();
   const { dispatch, undo, redo } = useDocument.getState();
   const editor = useRef<ChangesEditorHandle>(null);
+  const hint = useMemo(() => germanHint(written.chart), [written.chart]);
   return (
     <>
       <ChangesEditor
@@ -80,6 +82,11 @@ function TextSide({ written }: { written: ChartInHand }) {
         <b>|</b> bar line <b>%</b> repeat the bar <b>.</b> hold the chord <b>|: :|</b> repeat{' '}
         <b>(1</b> <b>(2</b> endings <b>[A]</b> section <b>3/4</b> meter <b>"D.S. al Coda"</b> words
       </p>
+      {hint !== undefined && (
+        <p className="quiet" role="status">
+          {prettyText(hint)}
+        </p>
+      )}
       <ChartProblems
         problems={written.problems}
         text={text}

@@ -2,12 +2,14 @@ import { SoundOutlined } from '@ant-design/icons';
 import { likenessInWords, sayTune, type ChartAnalysis } from '@drop-close/core';
 import { Button } from 'antd';
 import { useBand } from '../playback/useBand';
-import { prettyName, prettyNumber } from '../ui/notation';
+import { prettyNumber } from '../ui/notation';
 import { barsInWords } from './desk/landmarks';
+import { useNotation } from '../profile/useNotation';
 
 /** The tune to learn by heart: a line of numbers for each section, and what is the same again. */
 export function MemoryMap({ analysis }: { analysis: ChartAnalysis }) {
   const band = useBand();
+  const { sentence } = useNotation();
   return (
     <div className="memory-map">
       <InWords analysis={analysis} />
@@ -29,7 +31,7 @@ export function MemoryMap({ analysis }: { analysis: ChartAnalysis }) {
               />
             </h3>
             {like && <p className="quiet">{like}</p>}
-            {!same && <p className="map-line">{inType(section.map)}</p>}
+            {!same && <p className="map-line">{inType(section.map, sentence)}</p>}
           </section>
         );
       })}
@@ -39,13 +41,14 @@ export function MemoryMap({ analysis }: { analysis: ChartAnalysis }) {
 
 /** The whole tune in one paragraph, as a teacher would say it. */
 function InWords({ analysis }: { analysis: ChartAnalysis }) {
+  const { sentence } = useNotation();
   const { whole, sections } = sayTune(analysis);
   return (
     <p className="in-words">
-      {whole}.{' '}
+      {sentence(whole)}.{' '}
       {sections.map(({ name, fromBar, words }) => (
         <span key={fromBar}>
-          <b>{name}</b> {words}.{' '}
+          <b>{name}</b> {sentence(words)}.{' '}
         </span>
       ))}
     </p>
@@ -53,8 +56,8 @@ function InWords({ analysis }: { analysis: ChartAnalysis }) {
 }
 
 /** Keys in the line are names, the rest are numbers. */
-const inType = (map: string): string =>
+const inType = (map: string, sentence: (text: string) => string): string =>
   map
     .split(/(in [A-G][b#]* (?:major|minor):)/)
-    .map((part) => (part.startsWith('in ') ? prettyName(part) : prettyNumber(part)))
+    .map((part) => (part.startsWith('in ') ? sentence(part) : prettyNumber(part)))
     .join('');

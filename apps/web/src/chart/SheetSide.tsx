@@ -28,7 +28,7 @@ export function SheetSide({ written, shown, analysis }: SheetSideProps) {
       {failure && (
         <Alert
           type="warning"
-          title="The changes could not be looked through"
+          title="The changes could not be analysed"
           description={`${failure} They can still be written and voiced.`}
         />
       )}

@@ -2,10 +2,10 @@ import { ArrowDownOutlined, ArrowUpOutlined } from '@ant-design/icons';
 import { Button, Segmented, Select } from 'antd';
 import { useDocument } from '../document/store';
 import { useHeading } from '../place/heading';
-import { keyName } from '../ui/keyName';
 import { usePreferences, type Lens } from '../ui/preferences';
 import { keysToMoveTo, tonicOf } from './keys';
 import { ReaderChoice } from './desk/ReaderChoice';
+import { useKeyName } from '../profile/useKeyName';
 
 const LENSES: { value: Lens; label: string }[] = [
   { value: 'symbols', label: 'Symbols' },
@@ -21,6 +21,7 @@ const move = (semitones: number): void => {
 export function SheetTools({ canMove }: { canMove: boolean }) {
   const { lens } = usePreferences();
   const { key } = useHeading();
+  const keyName = useKeyName();
   return (
     <div className="sheet-tools">
       <Segmented
@@ -36,17 +37,17 @@ export function SheetTools({ canMove }: { canMove: boolean }) {
         <Button
           icon={<ArrowDownOutlined aria-hidden />}
           disabled={!canMove}
-          aria-label="Move the tune down a half step"
-          title="Down a half step"
+          aria-label="Transpose the tune down a half step"
+          title="Transpose down a half step"
           onClick={() => {
             move(-1);
           }}
         />
         <Select
-          aria-label="Move the tune to"
+          aria-label="Transpose the tune to"
           value={null}
           disabled={!canMove}
-          placeholder="Move to…"
+          placeholder="To key…"
           options={keysToMoveTo(key).map(({ semitones, name }) => ({
             value: semitones,
             label: keyName(name),
@@ -58,8 +59,8 @@ export function SheetTools({ canMove }: { canMove: boolean }) {
         <Button
           icon={<ArrowUpOutlined aria-hidden />}
           disabled={!canMove}
-          aria-label="Move the tune up a half step"
-          title="Up a half step"
+          aria-label="Transpose the tune up a half step"
+          title="Transpose up a half step"
           onClick={() => {
             move(1);
           }}

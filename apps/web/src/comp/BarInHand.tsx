@@ -52,7 +52,7 @@ export function BarInHand({ composed, bar }: { composed: ComposedChoruses; bar: 
             title="Leave the soloist room in this bar (Q)"
             onClick={() => void compActions.mend(bar)}
           >
-            Mend for the solo
+            Fix for the solo
           </Button>
         )}
       </div>
@@ -70,9 +70,9 @@ function PatternChooser({ composed, bar }: { composed: ComposedChoruses; bar: nu
   const families = [...new Set(fitting.map(({ family }) => family))];
   return (
     <Select<string>
-      aria-label="Lay a rhythm in this bar"
+      aria-label="Put a rhythm in this bar"
       className="pattern-chooser"
-      placeholder="Lay a rhythm here…"
+      placeholder="Put a rhythm here…"
       value={null}
       options={families.map((family) => ({
         label: family,

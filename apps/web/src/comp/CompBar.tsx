@@ -8,7 +8,7 @@ import { useCompositionStore } from '../engine/useComposition';
 import { useHeading } from '../place/heading';
 import { BandSetup } from './BandSetup';
 import { changeComp, compActions } from './desk/compActions';
-import { saveFile } from './saveFile';
+import { saveFile } from '../ui/saveFile';
 import { useCompDesk } from './desk/useCompDesk';
 import { useSolos } from '../solo/useSolos';
 
@@ -42,10 +42,14 @@ export function CompBar({ composed }: { composed: ComposedChoruses }) {
       <Button
         type="primary"
         loading={working}
-        title="Lay hits for the whole plan (S)"
+        title="Fill the whole plan with hits (S)"
         onClick={() => void compActions.playSet()}
       >
-        {!solo ? 'Lay patterns' : comp.ownLine ? 'Comp round your line' : 'Comp for this solo'}
+        {!solo
+          ? 'Fill with patterns'
+          : comp.ownLine
+            ? 'Comp around your line'
+            : 'Comp for this solo'}
       </Button>
       {solo && (
         <>

@@ -33,12 +33,16 @@ export default function CompPage() {
       <div className="voice-main">
         <CompBar composed={composed} />
         {plan && (
-          <Suspense fallback={<p className="quiet">Drawing the plan…</p>}>
+          <Suspense fallback={<p className="quiet">Preparing the choruses…</p>}>
             <PlanPanel composed={composed} />
           </Suspense>
         )}
         {voiced.status !== 'found' && (
-          <Alert type="warning" title="The choruses cannot be voiced so" description={voiced.why} />
+          <Alert
+            type="warning"
+            title="The choruses cannot be voiced this way"
+            description={voiced.why}
+          />
         )}
         {timeline.events.length > 0 ? (
           <>
@@ -46,7 +50,7 @@ export default function CompPage() {
             <FiguresLine composed={composed} />
             {hits.length === 0 && (
               <p className="quiet comp-hint">
-                No hits yet, so every chord sounds plainly where it begins. Lay patterns, or click
+                No hits yet, so every chord sounds once, where it begins. Choose a rhythm, or click
                 in the lane under the threads.
               </p>
             )}

@@ -1,7 +1,8 @@
 import { Tabs } from 'antd';
 import type { ComposedChoruses } from '../engine/protocol';
 import { useSelection } from '../place/selection';
-import { ChordSymbol } from '../profile/ChordSymbol';
+import { ChordInHand } from '../profile/ChordInHand';
+import { Panel } from '../ui/Panel';
 import { Grip } from '../voice/desk/Grip';
 import { HitsTab } from './HitsTab';
 import { LicksTab } from './licks/LicksTab';
@@ -22,16 +23,15 @@ export function CompPanel({ composed }: { composed: ComposedChoruses }) {
   const voicing = voiced.status === 'found' ? voiced.path[index] : undefined;
   if (!event) return null;
   return (
-    <aside className="panel" aria-label="What is in hand">
-      <div className="panel-head">
-        <h2>
-          <ChordSymbol symbol={event.chord.symbol} />
-        </h2>
-        <span className="quiet">
-          bar {event.bar}, beat {event.beat}
-        </span>
-        {voicing && voicing.notes.length > 0 && <Grip voicing={voicing} size="small" />}
-      </div>
+    <Panel
+      label="What is in hand"
+      head={
+        <>
+          <ChordInHand event={event} />
+          {voicing && voicing.notes.length > 0 && <Grip voicing={voicing} size="small" />}
+        </>
+      }
+    >
       <Tabs
         size="small"
         activeKey={tab}
@@ -45,6 +45,6 @@ export function CompPanel({ composed }: { composed: ComposedChoruses }) {
           { key: 'soloist', label: 'Soloist', children: <SoloTab composed={composed} /> },
         ]}
       />
-    </aside>
+    </Panel>
   );
 }

@@ -22,7 +22,7 @@ export function CompThreads({ composed }: { composed: ComposedChoruses }) {
   const sounding = useSoundingChord();
   const [frame, width] = useWidth();
   const { level } = useZoom();
-  const zoom = zoomAt(level);
+  const zoom = zoomAt(level, width);
   const { timeline, voiced, barsEach, times } = composed;
   const path = voiced.status === 'found' ? voiced.path : NO_PATH;
   const chorus = timeThrough(

@@ -4,6 +4,7 @@ import type { ComposedChoruses } from '../engine/protocol';
 import { beatName, judgedByPlace, troubles } from './desk/hits';
 import { useCompDesk } from './desk/useCompDesk';
 import { HitHeld, HitLoudness, HitNudges, HitSound } from './HitTools';
+import { Term } from '../ui/terms/Term';
 
 /** How one hit sounds, and how it stands to the soloist. */
 export function HitInHand({ composed }: { composed: ComposedChoruses }) {
@@ -13,8 +14,8 @@ export function HitInHand({ composed }: { composed: ComposedChoruses }) {
   if (!hit) {
     return (
       <p className="quiet">
-        Click a hit to take it in hand, or an empty place in the lane to put one there. J taps one
-        in while the band plays.
+        Click a <Term of="hit">hit</Term> to select it, or an empty place in the{' '}
+        <Term of="lane">lane</Term> to add one. J taps one in while the band plays.
       </p>
     );
   }

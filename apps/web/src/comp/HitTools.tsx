@@ -135,7 +135,7 @@ const NUDGES = [
     },
   },
   {
-    label: 'Take out',
+    label: 'Remove',
     title: 'Delete',
     run: () => {
       compActions.remove();

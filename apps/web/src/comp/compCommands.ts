@@ -15,10 +15,10 @@ export const COMP_COMMANDS = {
   accent: { keys: ['a'], shown: 'A', label: 'Accent' },
   softer: { keys: [';'], shown: ';', label: 'The hit in hand softer' },
   louder: { keys: ["'"], shown: "'", label: 'Louder' },
-  remove: { keys: ['Delete', 'Backspace'], shown: 'Del', label: 'Take the hit out' },
+  remove: { keys: ['Delete', 'Backspace'], shown: 'Del', label: 'Remove the hit' },
   copy: { keys: ['m'], shown: 'M', label: 'Copy this bar to the next' },
-  mend: { keys: ['q'], shown: 'Q', label: 'Mend this bar for the soloist' },
-  set: { keys: ['s'], shown: 'S', label: 'Lay hits for the whole plan' },
+  mend: { keys: ['q'], shown: 'Q', label: 'Fix this bar for the soloist' },
+  set: { keys: ['s'], shown: 'S', label: 'Fill the whole plan with hits' },
   plan: { keys: ['u'], shown: 'U', label: 'The plan of the choruses' },
 } as const;
 

@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { tinykeys } from 'tinykeys';
+import { useOffer } from '../ui/commands';
 import { isTaken } from '../ui/isTaken';
 import { useCompositionStore } from '../engine/useComposition';
 import { currentPlace } from '../place/selection';
@@ -57,8 +58,17 @@ const ACTIONS: Readonly<Record<CompCommandId, () => void>> = {
   tap: tapDown,
 };
 
+/** Tapping takes a key that is held. */
+const OFFERED = (Object.keys(COMP_COMMANDS) as CompCommandId[])
+  .filter((id) => id !== 'tap')
+  .map((id) => {
+    const { shown, label } = COMP_COMMANDS[id];
+    return { id: `comp ${id}`, group: 'Comp', shown, label, run: ACTIONS[id] };
+  });
+
 /** The keys of the Comp screen, while it is open. */
 export function useCompKeys(): void {
+  useOffer('comp', OFFERED);
   useEffect(() => {
     const bindings: Record<string, (event: KeyboardEvent) => void> = {};
     for (const id of Object.keys(COMP_COMMANDS) as CompCommandId[]) {

@@ -43,7 +43,7 @@ export function ConflictDialog() {
             settleOn(theirs, mine);
           }}
         >
-          Take the other
+          Use the other
         </Button>,
         <Button
           key="mine"

@@ -8,6 +8,7 @@ import {
   type Profile,
   type TuneFields,
 } from '@drop-close/core';
+import { api, Unreachable } from '../api/client';
 import { keepEdit } from './keptEdits';
 import { TAB } from '../local/tabs';
 import type { TuneDocument } from './types';
@@ -20,7 +21,7 @@ const NOT_MADE = '';
  * @returns its id, which it will have on the server too
  * @throws where the browser keeps nothing
  */
-export async function newTuneHere(fields: TuneFields, profile: Profile): Promise<string> {
+async function newTuneHere(fields: TuneFields, profile: Profile): Promise<string> {
   const meter = parseMeter(fields.meter);
   const { text, places } = firstWritten(fields.text, meter);
   const { chart } = readWritten({ text, places }, meter);
@@ -35,4 +36,14 @@ export async function newTuneHere(fields: TuneFields, profile: Profile): Promise
   const origin = { tuneId, arrangementId: NOT_MADE, tuneVersion: 0, arrangementVersion: 0 };
   await keepEdit({ document, stored: document, origin, tab: TAB, at: Date.now() });
   return tuneId;
+}
+
+/** A new tune, on the server or, while it is away, in this browser. @returns its id */
+export async function createTuneAnywhere(fields: TuneFields, profile: Profile): Promise<string> {
+  try {
+    return (await api.createTune(fields)).id;
+  } catch (error) {
+    if (!(error instanceof Unreachable)) throw error;
+    return newTuneHere(fields, profile);
+  }
 }

@@ -16,12 +16,13 @@ import type {
   RankedPath,
   Result,
   Scope,
+  NamedScore,
   Score,
+  ScoreSound,
   SoloLine,
   StandInRequest,
   StoredTaste,
   TasteChoice,
-  TuneText,
   Under,
   Voicing,
 } from '@drop-close/core';
@@ -188,8 +189,16 @@ class EngineClient {
     return this.ask((engine) => engine.voicingsTable(id));
   }
 
-  leadSheet(tune: TuneText, request: SheetRequest): Promise<Sheet | undefined> {
-    return this.ask((engine) => engine.leadSheet(tune, request));
+  tuneSheet(question: ComposeQuestion, request: SheetRequest): Promise<Sheet | undefined> {
+    return this.ask((engine) => engine.tuneSheet(question, request));
+  }
+
+  scoreMidi(score: Score, sound: ScoreSound): Promise<Uint8Array | undefined> {
+    return this.ask((engine) => engine.scoreMidi(score, sound));
+  }
+
+  packedScores(scores: readonly NamedScore[]): Promise<Uint8Array<ArrayBuffer>> {
+    return this.ask((engine) => engine.packedScores(scores));
   }
 
   musicXml(score: Score): Promise<string> {

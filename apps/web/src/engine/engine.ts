@@ -21,14 +21,24 @@ import {
   type ConnectOutcome,
   type ConnectSettings,
   type PitchedChord,
+  compositionOf,
   packMusicXml,
+  packScores,
+  songOfScore,
+  writeMidi,
   writeMusicXml,
   voicingsCsv,
 } from '@drop-close/core';
 import { createComposer } from './composer';
 import { createDrills } from './drills';
-import { leadSheetOf, sheetOf } from './sheets';
-import type { Engine, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
+import { compSheetOf, sheetOf } from './sheets';
+import {
+  isCompedKind,
+  type Engine,
+  type VoicedChorus,
+  type VoicedPath,
+  type VoiceRequest,
+} from './protocol';
 
 /** Swing in percent, where nobody has set it. */
 const WHOLE_SWING = 100;
@@ -144,7 +154,18 @@ export function createEngine(): Engine {
       if (current?.outcome.status !== 'found') return undefined;
       return voicingsCsv(current.chorus.timeline, current.outcome);
     },
-    leadSheet: (tune, request) => leadSheetOf(read(tune).inKey, request),
+    tuneSheet: (question, request) => {
+      if (isCompedKind(request.kind)) {
+        return compSheetOf(compositionOf(question, read(question), connector), request);
+      }
+      const { voiced, ...current } = voice(question);
+      return sheetOf({ ...current, chart: voiced.chart }, request);
+    },
+    scoreMidi: (score, sound) => {
+      const song = songOfScore(score, sound);
+      return song && writeMidi(song);
+    },
+    packedScores: packScores,
     musicXml: writeMusicXml,
     packedXml: (score) => packMusicXml(writeMusicXml(score)),
     plan: (id, question) => {

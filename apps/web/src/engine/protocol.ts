@@ -47,6 +47,8 @@ import type {
   OutOfRange,
   ReaderId,
   Score,
+  ScoreSound,
+  NamedScore,
   SheetHead,
   SheetSolo,
 } from '@drop-close/core';
@@ -86,15 +88,23 @@ export interface MeetingAnswer {
 
 export const SHEET_KINDS = [
   'lead sheet',
+  'melody',
   'voicings',
   'comp',
   'comp rhythm',
   'solo line',
+  'scales',
   'roots',
   'arpeggios',
   'guide tones',
 ] as const;
 export type SheetKind = (typeof SHEET_KINDS)[number];
+type CompedKind = 'comp' | 'comp rhythm';
+/** Documents of the one chorus. */
+export type VoicedKind = Exclude<SheetKind, CompedKind>;
+/** Whether a document is of all choruses as they are comped. */
+export const isCompedKind = (kind: SheetKind): kind is CompedKind =>
+  kind === 'comp' || kind === 'comp rhythm';
 
 /** A document to be taken away. */
 export interface SheetRequest extends SheetHead {
@@ -102,7 +112,11 @@ export interface SheetRequest extends SheetHead {
   readonly reader: ReaderId;
   /** How many octaves up it is moved, or down below 0. */
   readonly octaves: number;
-  /** Of a solo line: which one. */
+  /** Whether every chord has its number under it. */
+  readonly numbers: boolean;
+  /** Whose scales are written where none is kept. */
+  readonly school: School;
+  /** Of a melody or a solo line: which one. */
   readonly solo?: SheetSolo;
 }
 
@@ -268,8 +282,12 @@ export interface Engine extends Composer {
   readonly sheet: (id: number, request: SheetRequest) => Sheet | undefined;
   /** The voicings of the chorus as a table; `undefined` as above, and where it is not voiced. */
   readonly voicingsTable: (id: number) => string | undefined;
-  /** The lead sheet of a tune that need not be voiced. */
-  readonly leadSheet: (tune: TuneText, request: SheetRequest) => Sheet | undefined;
+  /** A document of a tune that is not in hand; `undefined` where there is none of its kind. */
+  readonly tuneSheet: (question: ComposeQuestion, request: SheetRequest) => Sheet | undefined;
+  /** A document as a Standard MIDI File; `undefined` where it has no notes. */
+  readonly scoreMidi: (score: Score, sound: ScoreSound) => Uint8Array | undefined;
+  /** Documents as MusicXML in one archive. */
+  readonly packedScores: (scores: readonly NamedScore[]) => Uint8Array<ArrayBuffer>;
   /** A score as MusicXML: as text, or packed. */
   readonly musicXml: (score: Score) => string;
   readonly packedXml: (score: Score) => Uint8Array<ArrayBuffer>;

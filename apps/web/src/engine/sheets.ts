@@ -10,8 +10,11 @@ import {
   octaveOffered,
   outOfRange,
   rhythmSheet,
+  scaleSheet,
   soloSheet,
   voicingsSheet,
+  withNumbers,
+  type Arrangement,
   type Chart,
   type Chorus,
   type Composition,
@@ -20,42 +23,50 @@ import {
   type Score,
   type SheetTune,
 } from '@drop-close/core';
-import type { Sheet, SheetRequest } from './protocol';
+import { isCompedKind, type Sheet, type SheetRequest, type VoicedKind } from './protocol';
 
 interface SheetSource {
   readonly chart: Chart;
   readonly chorus: Chorus;
+  readonly setup: Arrangement;
   readonly settings: ConnectSettings;
   readonly outcome: ConnectOutcome;
 }
 
 /** A document of a tune as it is voiced; nothing where it has none of its kind. */
 export function sheetOf(source: SheetSource, request: SheetRequest): Sheet | undefined {
-  const score = scoreOf(source, request);
-  return score && fitted(score, request);
+  const { kind } = request;
+  const score = isCompedKind(kind) ? undefined : scoreOf(source, { ...request, kind });
+  if (!score) return undefined;
+  return fitted(request.numbers ? numbered(score, source.chart, request) : score, request);
 }
 
-/** The lead sheet of a chart. */
-export const leadSheetOf = (chart: Chart, request: SheetRequest): Sheet =>
-  fitted(leadSheet({ ...request, chart }, request.reader), request);
-
 function scoreOf(
-  { chart, chorus, settings, outcome }: SheetSource,
-  { kind, reader, solo, ...head }: SheetRequest,
+  { chart, chorus, setup, settings, outcome }: SheetSource,
+  { kind, reader, solo, school, ...head }: SheetRequest & { readonly kind: VoicedKind },
 ): Score | undefined {
   const tune: SheetTune = { ...head, chart };
   const { timeline } = chorus;
   if (kind === 'lead sheet') return leadSheet(tune, reader);
+  if (kind === 'melody') return solo && soloSheet(tune, solo, reader, false);
   if (kind === 'solo line') return solo && soloSheet(tune, solo, reader);
+  if (kind === 'scales') return scaleSheet(tune, { kept: setup.scales, school }, reader);
   if (kind === 'voicings') {
     if (outcome.status !== 'found') return undefined;
     const chords = { name: 'Voicings', instrument: settings.instrument, timeline };
     return voicingsSheet(tune, { ...chords, path: outcome.path });
   }
-  if (kind === 'comp' || kind === 'comp rhythm' || !isLineLayer(kind)) return undefined;
+  if (!isLineLayer(kind)) return undefined;
   const id = settings.instrument.kind;
   const line = layerLine(kind, timeline, { range: LAYER_RANGES[id][kind], pace: 'eighths' });
   return lineSheet(tune, kind, line, reader);
+}
+
+/** Every chord with its number; a page of scales has its own. */
+function numbered(score: Score, chart: Chart, { kind, key }: SheetRequest): Score {
+  if (kind === 'scales') return score;
+  const inKey = { ...chart, header: { ...chart.header, key } };
+  return withNumbers(score, inKey, kind === 'lead sheet' ? 'written' : 'played');
 }
 
 /** The comp part of all choruses. */

@@ -22,9 +22,10 @@ import { useProfile } from '../profile/profileStore';
 import { allRooms } from '../room/rooms';
 import { plainSymbol } from '../ui/symbol';
 import { setOptions } from '../voice/setup/stringSets';
+import { TWELVE_KEYS } from './etudeBook';
 import { PLAYED_LABELS } from './playedLabels';
 
-const KEYS = ['C', 'F', 'Bb', 'Eb', 'Ab', 'Db', 'Gb', 'B', 'E', 'A', 'D', 'G'];
+const KEYS = TWELVE_KEYS;
 const KEY_OPTIONS = [
   {
     label: 'Major',

@@ -7,7 +7,9 @@ import { Field } from '../profile/Field';
 import { useProfile } from '../profile/profileStore';
 import { allRooms } from '../room/rooms';
 import { EtudeFields } from './EtudeFields';
+import { isOfOneKey } from './etudeBook';
 import { EtudeRounds } from './EtudeRounds';
+import { InAllKeys } from './InAllKeys';
 import { saveEtude } from './saveEtude';
 import { useEtude } from './useEtude';
 import './etude.css';
@@ -52,16 +54,19 @@ export default function EtudeMaker({ begin, onClose }: EtudeMakerProps) {
       style={{ top: 32 }}
       onCancel={onClose}
       footer={
-        <Button
-          type="primary"
-          disabled={!etude}
-          loading={save.isPending}
-          onClick={() => {
-            if (etude) save.mutate(etude);
-          }}
-        >
-          Put it in the book
-        </Button>
+        <>
+          {isOfOneKey(request) && <InAllKeys request={request} tempo={tempo} disabled={!etude} />}
+          <Button
+            type="primary"
+            disabled={!etude}
+            loading={save.isPending}
+            onClick={() => {
+              if (etude) save.mutate(etude);
+            }}
+          >
+            Put it in the book
+          </Button>
+        </>
       }
     >
       <div className="etude-fields">
@@ -91,7 +96,7 @@ export default function EtudeMaker({ begin, onClose }: EtudeMakerProps) {
       {save.isError && (
         <Alert
           type="warning"
-          title="It did not get into the book"
+          title="It was not saved in the book"
           description={save.error.message}
         />
       )}

@@ -56,13 +56,15 @@ export function TransportBar() {
         icon={<RetweetOutlined aria-hidden />}
         onClick={toggleLoop}
         aria-pressed={loop}
+        aria-label={loop ? 'Loop on' : 'Loop off'}
         title="O"
       >
-        Loop {loop ? 'on' : 'off'}
+        <span className="wider-only">Loop</span>
+        {loop ? 'on' : 'off'}
       </Button>
       <LoopButton />
       <label className="transport-tempo">
-        Tempo
+        <span className="wider-only">Tempo</span>
         <InputNumber
           aria-label="Tempo in beats a minute"
           min={SLOWEST}
@@ -82,16 +84,17 @@ export function TransportBar() {
       <label className="transport-count">
         <Switch
           size="small"
+          aria-label="Count-in"
           checked={countIn}
           onChange={(on) => {
             setListening({ countIn: on });
           }}
         />
-        Count-in
+        <span className="wider-only">Count-in</span>
       </label>
       <Popover trigger="click" placement="topRight" content={<Mixer />} title="Loudness">
-        <Button type="text" icon={<SoundOutlined aria-hidden />}>
-          Loudness
+        <Button type="text" icon={<SoundOutlined aria-hidden />} aria-label="Loudness">
+          <span className="transport-loudness">Loudness</span>
         </Button>
       </Popover>
       {failure && (
@@ -107,13 +110,13 @@ export function TransportBar() {
 function Parts({ band }: { band: Band }) {
   return (
     <>
-      <Button type="text" onClick={band.hearChord} title="Enter">
+      <Button className="transport-part" type="text" onClick={band.hearChord} title="Enter">
         Chord
       </Button>
-      <Button type="text" onClick={band.hearChange} title="C">
+      <Button className="transport-part" type="text" onClick={band.hearChange} title="C">
         Change
       </Button>
-      <Button type="text" onClick={band.hearBar} title="B">
+      <Button className="transport-part" type="text" onClick={band.hearBar} title="B">
         Bar
       </Button>
     </>

@@ -1,21 +1,24 @@
 import {
   countIn,
   inChoruses,
+  mixOf,
+  PARTS,
   transposedPlan,
   type BandPlan,
   type Feel,
   type InstrumentId,
   type Meter,
+  type Mix,
   type Part,
   type PlannedNote,
 } from '@drop-close/core';
 import { semitonesAt, tempoAt } from './passes';
 import { HORIZON, Scheduler, withLeadIn, type Pass } from './scheduler';
 import type { Synth } from './synth';
-import { loudnessOf, usePlayer, type Playing } from './usePlayer';
+import { faderGain, loudnessOf, usePlayer, type Playing } from './usePlayer';
 
 /** Lead before the first note, so that nothing is late, in seconds. */
-const LEAD = 0.08;
+const LEAD = 0.05;
 const TICK_MS = 25;
 const NO_CLICKS: BandPlan = { notes: [], length: 0, pickup: 0 };
 
@@ -44,6 +47,9 @@ interface Session {
   readonly timer: ReturnType<typeof setInterval>;
   /** As it is the first time round. */
   plan: BandPlan;
+  instrument: InstrumentId;
+  /** The balance it is heard in. */
+  mix: Mix;
   tempo: number;
   /** Which time round the tempo was set in: what grows from time to time grows from there. */
   tempoSince: number;
@@ -59,6 +65,12 @@ async function band(): Promise<Synth> {
     loading = undefined;
     throw error;
   }
+}
+
+/** The sounds are made ready, so that the first note comes at once. To be called while the player does something: browsers let no page sound before. */
+export function warmUp(): void {
+  // Where it fails it is tried again, and told, with the first sound.
+  band().catch(() => undefined);
 }
 
 export async function play(request: PlayRequest): Promise<void> {
@@ -84,13 +96,14 @@ function start(
   synth.open();
   synth.setInstrument(instrument);
   synth.setKit(plan.kit ?? 'sticks');
-  setLoudness(synth);
+  const mix = mixOf(plan, tempo, instrument);
+  setLoudness(synth, mix);
   const isRound = what === 'chorus' || what === 'layer';
   const clicks = isRound && listening.countIn ? countIn(meter, feel, tempo) : NO_CLICKS;
   const leadIn = Math.max(clicks.length, plan.pickup);
   const begin = synth.context.currentTime + LEAD + (leadIn * 60) / tempo;
   const loops = !once && listening.loop && (isRound || what === 'bar');
-  const output = { play: soundNote(synth), end: stop, pass: nextPass };
+  const output = { play: soundNote(synth), end: ringOut, pass: nextPass };
   const scheduler = new Scheduler(withLeadIn(plan, clicks), begin, tempo, loops, output);
   const onTick = (): void => {
     const now = synth.context.currentTime;
@@ -100,7 +113,7 @@ function start(
   };
   usePlayer.setState({ from, pass: { count: 0, tempo, semitones: 0 } });
   const timer = setInterval(onTick, TICK_MS);
-  session = { scheduler, synth, plan, tempo, tempoSince: 0, silent, timer };
+  session = { scheduler, synth, plan, instrument, mix, tempo, tempoSince: 0, silent, timer };
   onTick();
 }
 
@@ -113,11 +126,9 @@ const soundNote =
       synth.play(note, at, until);
       return;
     }
-    const { click, alone, volume } = usePlayer.getState();
+    const { click, alone } = usePlayer.getState();
     const asked = click || alone === 'click';
-    if (note.at >= 0 && !asked) return;
-    const velocity = Math.max(1, Math.round((note.velocity * volume.click) / 100));
-    synth.play({ ...note, velocity }, at, until);
+    if (note.at < 0 || asked) synth.play(note, at, until);
   };
 
 function nextPass(count: number): Pass | undefined {
@@ -134,21 +145,29 @@ function nextPass(count: number): Pass | undefined {
   return pass;
 }
 
-function setLoudness(synth: Synth): void {
+/** In the balance of the plan, as far as the faders are where they were. */
+function setLoudness(synth: Synth, mix: Mix): void {
   const listening = usePlayer.getState();
-  for (const part of ['comp', 'bass', 'drums', 'solo'] as const) {
-    // The click shares the channel of the drums.
-    const clicking = part === 'drums' && listening.alone === 'click';
-    synth.setVolume(part, clicking ? listening.volume.click : loudnessOf(part, listening));
+  for (const part of PARTS) {
+    // Counting in is heard, whoever is alone.
+    const fader = part === 'click' ? listening.volume.click : loudnessOf(part, listening);
+    synth.setGain(part, mix[part] + faderGain(fader));
   }
 }
 
-export function stop(): void {
+/** The music is over by itself: what sounds rings out. */
+function ringOut(): Session | undefined {
   usePlayer.setState({ playing: undefined, position: undefined });
-  if (!session) return;
-  const { timer, synth } = session;
-  clearInterval(timer);
+  const ended = session;
+  clearInterval(ended?.timer);
   session = undefined;
+  return ended;
+}
+
+export function stop(): void {
+  const ended = ringOut();
+  if (!ended) return;
+  const { synth } = ended;
   synth.silence();
   // What was handed over ahead of time has passed by then.
   setTimeout(() => {
@@ -173,18 +192,24 @@ export const whilePlaying = {
     const now = session.synth.context.currentTime;
     session.scheduler.replace(transposedPlan(plan, semitones), now);
     session.synth.setKit(plan.kit ?? 'sticks');
+    session.mix = mixOf(plan, session.tempo, session.instrument);
+    setLoudness(session.synth, session.mix);
   },
   loop: (loop: boolean): void => {
     if (session) session.scheduler.loop = loop;
   },
   loudness: (): void => {
-    if (session) setLoudness(session.synth);
+    if (session) setLoudness(session.synth, session.mix);
   },
   silent: (part: Part | undefined): void => {
     if (session) session.silent = part;
   },
   instrument: (id: InstrumentId): void => {
-    session?.synth.setInstrument(id);
+    if (!session) return;
+    session.instrument = id;
+    session.mix = mixOf(session.plan, session.tempo, id);
+    session.synth.setInstrument(id);
+    setLoudness(session.synth, session.mix);
   },
 };
 

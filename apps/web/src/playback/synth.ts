@@ -1,5 +1,7 @@
 import {
+  channelVolume,
   KIT_PROGRAMS,
+  ON_DRUMS,
   PARTS,
   partSound,
   type InstrumentId,
@@ -7,6 +9,7 @@ import {
   type Part,
   type PlannedNote,
 } from '@drop-close/core';
+import { bandInRoom } from './bandInRoom';
 import { askedAt } from './speaking';
 import { WorkletSynthesizer } from 'spessasynth_lib';
 import processorUrl from 'spessasynth_lib/dist/spessasynth_processor.min.js?url';
@@ -35,11 +38,14 @@ export class Synth {
     const synthesizer = new WorkletSynthesizer(context);
     await synthesizer.soundBankManager.addSoundBank(await response.arrayBuffer(), 'band');
     await synthesizer.isReady;
+    // The room is ours, the same as on a practice track.
+    synthesizer.setSystemParameter('effectsEnabled', false);
     const output = context.createGain();
-    synthesizer.connect(output);
     output.connect(context.destination);
+    synthesizer.connect(bandInRoom(context, output));
     for (const part of PARTS) {
       const { channel, program } = partSound(part, 'guitar');
+      if (ON_DRUMS.includes(part)) synthesizer.midiChannels[channel]?.setDrums(true);
       synthesizer.programChange(channel, program);
     }
     return new Synth(context, synthesizer, output);
@@ -55,9 +61,9 @@ export class Synth {
     this.synthesizer.programChange(channelOf('drums'), KIT_PROGRAMS[kit]);
   }
 
-  /** @param volume 0..100 */
-  setVolume(part: Part, volume: number): void {
-    this.synthesizer.controllerChange(channelOf(part), VOLUME, Math.round(volume * 1.27));
+  /** @param gain in decibels; 0 opens the channel of the part fully */
+  setGain(part: Part, gain: number): void {
+    this.synthesizer.controllerChange(channelOf(part), VOLUME, channelVolume(gain));
   }
 
   /** Lets the sound through again after `silence`. */

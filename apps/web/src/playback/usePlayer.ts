@@ -1,4 +1,4 @@
-import { PARTS, partSound, type Part } from '@drop-close/core';
+import { PARTS, type Part } from '@drop-close/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { sameAgain, type Passes } from './passes';
@@ -7,9 +7,13 @@ import { safeStorage } from '../ui/safeStorage';
 /** `chorus`: as much as is looped, counted in; `layer`: the same, of what a screen has of its own. */
 export type Playing = 'chorus' | 'layer' | 'bar' | 'chord' | 'change' | 'voice';
 
-const DEFAULT_VOLUME = Object.fromEntries(
-  PARTS.map((part) => [part, partSound(part, 'guitar').volume]),
-) as Record<Part, number>;
+/** Where every fader stands while nobody has moved it: the parts in the balance they are mixed in. */
+export const AS_MIXED = 80;
+
+const DEFAULT_VOLUME = Object.fromEntries(PARTS.map((part) => [part, AS_MIXED])) as Record<
+  Part,
+  number
+>;
 
 /** How the player likes to hear; what is lasting of it is kept in this browser. */
 export interface Listening {
@@ -32,11 +36,17 @@ export interface Stretch {
   readonly toBar: number;
 }
 
-/** How loud a part is heard, 0..100. */
-export function loudnessOf(part: Part, { volume, muted, alone }: Listening): number {
+/** Where the fader of a part stands as it is heard, 0..100. */
+export function loudnessOf(
+  part: Part,
+  { volume, muted, alone }: Pick<Listening, 'volume' | 'muted' | 'alone'>,
+): number {
   if (alone !== undefined) return part === alone ? volume[part] : 0;
   return muted.includes(part) ? 0 : volume[part];
 }
+
+/** What a fader makes of a part, in decibels: nothing where it stands as mixed. */
+export const faderGain = (fader: number): number => 40 * Math.log10(fader / AS_MIXED);
 
 interface PlayerState extends Listening {
   readonly playing: Playing | undefined;
@@ -77,6 +87,9 @@ export const usePlayer = create<PlayerState>()(
     }),
     {
       name: 'drop-close listening',
+      // Faders were about a balance of their own before.
+      version: 1,
+      migrate: (kept) => ({ ...(kept as Partial<Listening>), volume: DEFAULT_VOLUME }),
       storage: safeStorage(),
       partialize: ({ countIn: counts, loop, volume }) => ({ countIn: counts, loop, volume }),
       // A part that is new has no loudness in what this browser kept.

@@ -1,6 +1,7 @@
 import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Alert, Button } from 'antd';
 import { useEffect } from 'react';
+import { useLocation } from 'react-router';
 import { tinykeys } from 'tinykeys';
 import { FamilyChooser } from './FamilyChooser';
 import { ChoiceField } from './ChoiceField';
@@ -23,6 +24,10 @@ import './profile.css';
 export default function ProfilePage() {
   useUndoKeys();
   const { instrument, families } = useProfile();
+  const { hash } = useLocation();
+  useEffect(() => {
+    document.getElementById(hash.slice(1))?.scrollIntoView();
+  }, [hash]);
   return (
     <main className="page profile">
       <header className="profile-head">
@@ -135,7 +140,7 @@ function ProfileConflict() {
               settleProfile('theirs');
             }}
           >
-            Take the other
+            Use the other
           </Button>{' '}
           <Button
             type="primary"

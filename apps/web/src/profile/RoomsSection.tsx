@@ -8,7 +8,7 @@ export function RoomsSection() {
   const { rooms } = useProfile();
   return (
     <section aria-labelledby="profile-rooms">
-      <h2 id="profile-rooms">Rooms of mine</h2>
+      <h2 id="profile-rooms">Your own rooms</h2>
       {rooms.length === 0 && (
         <p className="quiet">
           None yet. Adjust the room of a tune on its Voice screen and keep it under a name.

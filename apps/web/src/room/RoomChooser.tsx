@@ -35,7 +35,7 @@ export function RoomChooser({ open, onToggle }: RoomChooserProps) {
             }}
           >
             <Rooms rooms={Object.values(rooms)} />
-            {own.length > 0 && <p className="quiet">Rooms of mine</p>}
+            {own.length > 0 && <p className="quiet">Your own rooms</p>}
             <Rooms rooms={own} />
           </Radio.Group>
           <Button

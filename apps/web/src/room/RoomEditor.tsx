@@ -112,7 +112,7 @@ function KeepRoom() {
         }}
       />
       <Button size="small" disabled={!name.trim()} onClick={keep}>
-        Keep as a room of mine
+        Save as your own room
       </Button>
     </div>
   );

@@ -11,7 +11,7 @@ type RangeName = 'window' | 'centre' | 'soloist' | 'bass';
 const RANGES: readonly { readonly name: RangeName; readonly label: string }[] = [
   { name: 'soloist', label: 'Soloist' },
   { name: 'window', label: 'Your register' },
-  { name: 'centre', label: 'Its middle' },
+  { name: 'centre', label: 'Comfortable centre' },
   { name: 'bass', label: 'Bass' },
 ];
 

@@ -1,20 +1,24 @@
-import type { ChartEvent, Timeline } from '@drop-close/core';
+import type { Change, ChartEvent, Timeline, Voicing } from '@drop-close/core';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { barWithin } from '../comp/desk/bars';
+import { barWithin, timeThrough } from '../comp/desk/bars';
 import { useComposing } from '../comp/useComposing';
 import { useChorus } from '../engine/useChorus';
 import { useComposition } from '../engine/useComposition';
 import { useSoundingChord } from '../playback/useBand';
 import { selectPlace, useCurrentPlace } from '../place/selection';
-import { ChordSymbol } from '../profile/ChordSymbol';
+import { FormStrip } from './FormStrip';
+import { Phrase } from './Phrase';
 import { standRows, type StandRow } from './standRows';
 import { useAwake } from './useAwake';
 import { useTurning } from './useTurning';
 import './stand.css';
 
-/** The changes as they are read from a music stand: what is now, what is next, turned by a foot or a tap. */
+const NO_PATH: readonly Voicing[] = [];
+const NO_CHANGES: readonly Change[] = [];
+
+/** The tune on a music stand: the form with where the band is, the phrase that sounds, the one that comes; turned by a foot or a tap. */
 export default function StandPage() {
   useComposing();
   const chorus = useChorus();
@@ -25,62 +29,73 @@ export default function StandPage() {
   useAwake();
   const now = sounding === undefined ? undefined : composed?.timeline.events[sounding];
   const event = now && chorus && soundingOf(chorus.timeline, now);
+  const barsEach = composed?.barsEach ?? 0;
   // While the band plays, the stand turns by itself; every chorus stands on the same lines.
-  const row = rowOf(rows, event?.bar ?? barWithin(place.bar, composed?.barsEach ?? 0));
-  const turn = (by: number): void => {
-    const first = rows[Math.min(rows.length - 1, Math.max(0, row + by))]?.bars[0];
+  const row = rowOf(rows, event?.bar ?? barWithin(place.bar, barsEach));
+  const go = (to: number): void => {
+    const first = rows[Math.min(rows.length - 1, Math.max(0, to))]?.bars[0];
     if (first) selectPlace({ bar: first.number, beat: 1 });
   };
-  useTurning(turn);
-  if (!chorus) return <main className="page quiet">Setting the stand…</main>;
+  useTurning((by) => {
+    go(row + by);
+  });
+  if (!chorus) return <main className="page quiet">Opening the stand…</main>;
   if (!rows.length) return <main className="page quiet">There are no chords on this stand.</main>;
+  const { outcome, timeline } = chorus;
+  const isVoiced = outcome.status === 'found';
+  const shared = {
+    chorus: {
+      events: timeline.events,
+      path: isVoiced ? outcome.path : NO_PATH,
+      changes: isVoiced ? outcome.changes : NO_CHANGES,
+    },
+    composed,
+    time: timeThrough(now?.bar ?? place.bar, barsEach),
+  };
   const last = row + 1 >= rows.length;
+  const next = last ? 0 : row + 1;
   return (
     <main className="stand">
-      {rows.slice(row, row + SHOWN).map((shown, position) => (
-        <Row
-          key={shown.bars[0]?.number}
-          name={NAMES[position]!}
-          row={shown}
-          timeline={chorus.timeline}
-          sounding={position === 0 ? event : undefined}
-          onPress={() => {
-            turn(1);
-          }}
-        />
-      ))}
-      {last && rows[0] && (
-        <Row
-          name="from the top"
-          row={rows[0]}
-          timeline={chorus.timeline}
-          sounding={undefined}
-          onPress={() => {
-            turn(-row);
-          }}
-        />
-      )}
+      <FormStrip rows={rows} row={row} bar={event?.bar} onGo={go} />
+      <Phrase
+        {...shared}
+        name="now"
+        row={rows[row]!}
+        sounding={event}
+        onPress={() => {
+          go(row + 1);
+        }}
+      />
+      <Phrase
+        {...shared}
+        name={last ? 'from the top' : 'next'}
+        row={rows[next]!}
+        sounding={undefined}
+        onPress={() => {
+          go(next);
+        }}
+      />
       <nav className="stand-turns" aria-label="Turn">
         <Button
           size="large"
           disabled={row === 0}
           onClick={() => {
-            turn(-1);
+            go(row - 1);
           }}
         >
           Back
         </Button>
         <span className="quiet" role="status">
-          line {row + 1} of {rows.length}
+          phrase {row + 1} of {rows.length}
         </span>
         <Button
           size="large"
           disabled={last}
           onClick={() => {
-            turn(1);
+            go(row + 1);
           }}
         >
-          On
+          Next phrase
         </Button>
         <Link to="../comp" relative="path">
           Off the stand
@@ -90,14 +105,10 @@ export default function StandPage() {
   );
 }
 
-/** What is now, what is next, and what comes then. */
-const NAMES = ['now', 'next', 'then'] as const;
-const SHOWN = NAMES.length;
-
 /** The chord of the one chorus in whose time another of all choruses sounds. */
 function soundingOf({ events, length }: Timeline, { at }: ChartEvent): ChartEvent | undefined {
   const within = at < 0 || length <= 0 ? at : at % length;
-  return events.findLast((event) => !event.part && event.at <= within + 1e-6);
+  return events.findLast((event) => event.at <= within + 1e-6);
 }
 
 const rowOf = (rows: readonly StandRow[], bar: number): number =>
@@ -105,49 +116,3 @@ const rowOf = (rows: readonly StandRow[], bar: number): number =>
     0,
     rows.findLastIndex(({ bars }) => bars.some(({ number }) => number <= bar)),
   );
-
-interface RowProps {
-  readonly name: string;
-  readonly row: StandRow;
-  readonly timeline: Timeline;
-  readonly sounding: ChartEvent | undefined;
-  readonly onPress: () => void;
-}
-
-/** Four bars, as large as they go. */
-function Row({ name, row, timeline, sounding, onPress }: RowProps) {
-  return (
-    <section
-      className={`stand-row ${name === 'now' ? 'stand-now' : 'stand-next'}`}
-      aria-label={name}
-    >
-      <h2 className="stand-name">
-        {row.section && <b>{row.section}</b>} {name}
-      </h2>
-      <button
-        type="button"
-        className="stand-bars"
-        onClick={onPress}
-        aria-label={`${name}: turn on`}
-      >
-        {row.bars.map(({ number }) => {
-          const chords = timeline.events.filter((event) => event.bar === number && !event.part);
-          return (
-            <span key={number} className="stand-bar">
-              <small>{number}</small>
-              {chords.map((event) => (
-                <span
-                  key={event.at}
-                  className={event === sounding ? 'stand-chord sounding' : 'stand-chord'}
-                >
-                  <ChordSymbol symbol={event.chord.symbol} />
-                </span>
-              ))}
-              {!chords.length && <span className="stand-chord quiet">–</span>}
-            </span>
-          );
-        })}
-      </button>
-    </section>
-  );
-}

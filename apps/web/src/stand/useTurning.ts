@@ -8,6 +8,12 @@ const TURNS: Readonly<Record<string, number>> = {
   ArrowUp: -1,
 };
 
+/** The same, as the sheet of keys lists them. */
+export const TURNING_KEYS = [
+  { shown: '↓ or Page Down', label: 'The next phrase or page' },
+  { shown: '↑ or Page Up', label: 'The phrase or page before' },
+] as const;
+
 /** Turns by key or foot pedal. */
 export function useTurning(turn: (by: number) => void): void {
   const latest = useRef(turn);

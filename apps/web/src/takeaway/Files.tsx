@@ -1,86 +1,100 @@
 import { DownloadOutlined, PrinterOutlined } from '@ant-design/icons';
-import { chartFile } from '@drop-close/core';
+import { chartFile, type Score } from '@drop-close/core';
 import { Button, Dropdown } from 'antd';
 import { useEffect } from 'react';
-import { saveFile } from '../comp/saveFile';
+import { saveFile } from '../ui/saveFile';
 import { useTune } from '../document/store';
 import { engine } from '../engine/client';
 import { useChorus } from '../engine/useChorus';
-import type { Sheet } from '../engine/protocol';
+import { allDrawn } from './inTurn';
+import { svgFile } from '../ui/picture/svgFile';
+import { ThreadPicture, type ThreadPictureProps } from './threads/ThreadPicture';
 
-interface FilesProps {
-  readonly sheet: Sheet | 'none' | undefined;
+/** The document that is seen, as it leaves. */
+export interface Leaving {
   readonly name: string;
+  /** Missing while it is being made, and where it is no document in notes. */
+  readonly score: Score | undefined;
+  /** Whether its notes are a line of their own, or what the instrument in hand plays. */
+  readonly part: 'solo' | 'comp';
+  readonly picture: ThreadPictureProps | undefined;
 }
 
+const saveText = (name: string, text: string, type: string): void => {
+  saveFile(name, new TextEncoder().encode(text), type);
+};
+
 /** The document on paper and as files. */
-export function Files({ sheet, name }: FilesProps) {
-  const score = sheet && sheet !== 'none' ? sheet.score : undefined;
-  useEffect(() => {
-    // The browser names a printed file by the title of the page.
-    const before = document.title;
-    document.title = name;
-    return () => {
-      document.title = before;
-    };
-  }, [name]);
-  const save = async (packed: boolean): Promise<void> => {
-    if (!score) return;
-    if (packed) {
-      const bytes = await engine.packedXml(score);
-      saveFile(`${name}.mxl`, bytes, 'application/vnd.recordare.musicxml');
-      return;
-    }
-    const bytes = new TextEncoder().encode(await engine.musicXml(score));
-    saveFile(`${name}.musicxml`, bytes, 'application/vnd.recordare.musicxml+xml');
-  };
+export function Files({ name, score, part, picture }: Leaving) {
+  usePrintedName(name);
   const tune = useTune();
   const chorus = useChorus();
-  const saveText = (): void => {
-    const text = new TextEncoder().encode(chartFile(tune));
-    saveFile(`${tune.title}.txt`, text, 'text/plain');
+  const hasNotes = score?.parts.some(({ measures }) =>
+    measures.some(({ voices }) =>
+      voices.some(({ moments }) => moments.some(({ slashed, notes }) => !slashed && notes.length)),
+    ),
+  );
+  const files = {
+    plain: async () => {
+      if (!score) return;
+      const text = await engine.musicXml(score);
+      saveText(`${name}.musicxml`, text, 'application/vnd.recordare.musicxml+xml');
+    },
+    packed: async () => {
+      if (!score) return;
+      const bytes = await engine.packedXml(score);
+      saveFile(`${name}.mxl`, bytes, 'application/vnd.recordare.musicxml');
+    },
+    midi: async () => {
+      const sound = { part, instrument: tune.setup.instrument };
+      const bytes = score && (await engine.scoreMidi(score, sound));
+      if (bytes) saveFile(`${name}.mid`, bytes, 'audio/midi');
+    },
+    text: () => {
+      saveText(`${tune.title}.txt`, chartFile(tune), 'text/plain');
+    },
+    table: async () => {
+      const table = chorus && (await engine.voicingsTable(chorus.id));
+      if (table !== undefined) saveText(`${tune.title}, voicings.csv`, table, 'text/csv');
+    },
+    svg: () => {
+      if (picture)
+        saveFile(`${name}.svg`, svgFile(<ThreadPicture {...picture} />), 'image/svg+xml');
+    },
   };
-  const saveTable = async (): Promise<void> => {
-    const table = chorus && (await engine.voicingsTable(chorus.id));
-    if (table === undefined) return;
-    saveFile(`${tune.title}, voicings.csv`, new TextEncoder().encode(table), 'text/csv');
-  };
+  const { status } = chorus?.outcome ?? {};
   return (
     <span className="takeaway-files">
       <Button
         type="primary"
         icon={<PrinterOutlined aria-hidden />}
-        disabled={!score}
-        onClick={() => {
-          window.print();
-        }}
+        disabled={!score && !picture}
+        onClick={() => void printDrawn()}
       >
         Print
       </Button>
-      <Button
-        icon={<DownloadOutlined aria-hidden />}
-        disabled={!score}
-        onClick={() => void save(false)}
-      >
-        MusicXML
-      </Button>
+      {picture ? (
+        <Button icon={<DownloadOutlined aria-hidden />} onClick={files.svg}>
+          Picture (SVG)
+        </Button>
+      ) : (
+        <Button
+          icon={<DownloadOutlined aria-hidden />}
+          disabled={!score}
+          onClick={() => void files.plain()}
+        >
+          MusicXML
+        </Button>
+      )}
       <Dropdown
         menu={{
           items: [
-            {
-              key: 'packed',
-              label: 'MusicXML, compressed',
-              disabled: !score,
-              onClick: () => void save(true),
-            },
-            { key: 'text', label: 'Chart as text', onClick: saveText },
-            {
-              key: 'table',
-              label: 'Voicings as a table (CSV)',
-              disabled: chorus?.outcome.status !== 'found',
-              onClick: () => void saveTable(),
-            },
+            { key: 'packed', label: 'MusicXML, compressed', disabled: !score },
+            { key: 'midi', label: 'MIDI of this document', disabled: !hasNotes },
+            { key: 'text', label: 'Chart as text' },
+            { key: 'table', label: 'Voicings as a table (CSV)', disabled: status !== 'found' },
           ],
+          onClick: ({ key }) => void files[key as keyof typeof files](),
         }}
         trigger={['click']}
       >
@@ -88,4 +102,22 @@ export function Files({ sheet, name }: FilesProps) {
       </Dropdown>
     </span>
   );
+}
+
+/** Prints once every page is drawn. */
+export async function printDrawn(): Promise<void> {
+  await allDrawn();
+  window.print();
+}
+
+/** The browser names a printed file by the title of the page. */
+export function usePrintedName(name: string | undefined): void {
+  useEffect(() => {
+    if (name === undefined) return undefined;
+    const before = document.title;
+    document.title = name;
+    return () => {
+      document.title = before;
+    };
+  }, [name]);
 }

@@ -24,6 +24,7 @@ export function PageTurner({ paper, pages, onClose }: PageTurnerProps) {
   const beside = Math.max(1, Math.min(2, Math.floor(width / (paperWidth * zoom))));
   const first = Math.min(at, Math.max(0, pages.length - 1));
   const isLast = first + beside >= pages.length;
+  const seen = Math.min(beside, pages.length - first);
   const turn = (by: number): void => {
     setAt(Math.max(0, Math.min(pages.length - 1, first + by * beside)));
   };
@@ -69,7 +70,9 @@ export function PageTurner({ paper, pages, onClose }: PageTurnerProps) {
           Back
         </Button>
         <span role="status">
-          page {first + 1} of {pages.length}
+          {seen > 1
+            ? `pages ${first + 1} and ${first + 2} of ${pages.length}`
+            : `page ${first + 1} of ${pages.length}`}
         </span>
         <Button
           size="large"

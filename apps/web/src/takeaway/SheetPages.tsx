@@ -1,82 +1,72 @@
 import type { Score } from '@drop-close/core';
 import { useMemo, type ReactNode } from 'react';
-import { MARGIN, PAPERS, layOut, systemHeight, type PaperId, type SystemBars } from './pages';
-import { PageTurner } from './PageTurner';
-import { PaperPage, PaperStack } from './Paper';
+import { hasNumbers, systemHeight } from './heights';
+import { layOut, MARGIN, PAPERS, SIZES, type PaperLook, type SystemBars } from './pages';
+import { PaperPage } from './Paper';
 import { System } from './System';
 
 interface SheetPagesProps {
   readonly score: Score;
-  /** Under the title: who reads it. */
-  readonly reader: string;
-  readonly perLine: number;
-  readonly paper: PaperId;
+  /** Under the title: who reads it, or what it is. */
+  readonly under: string;
+  readonly look: PaperLook;
 }
 
-/** A document as it is printed, page by page. */
-export function SheetPages(props: SheetPagesProps) {
-  return <PaperStack paper={props.paper}>{usePagesOf(props)}</PaperStack>;
-}
-
-/** The pages of a document one by one. */
-export function usePagesOf({ score, reader, perLine, paper }: SheetPagesProps): ReactNode[] {
-  const pages = useMemo(() => layOut(score, perLine, paper), [score, perLine, paper]);
+/** The pages of a document as it is printed, one by one. */
+export function useSheetPages(props: SheetPagesProps | undefined): ReactNode[] {
+  const { score, look } = props ?? {};
+  const pages = useMemo(() => (score && look ? layOut(score, look) : []), [score, look]);
+  if (!props) return [];
+  const { paper } = props.look;
   return pages.map((systems, at) => (
-    <PaperPage key={at} paper={paper} number={at + 1} total={pages.length} foot={score.title}>
-      <PageOfScore
-        score={score}
-        systems={systems}
-        reader={reader}
-        paper={paper}
-        isFirst={at === 0}
-      />
+    <PaperPage key={at} paper={paper} number={at + 1} total={pages.length} foot={props.score.title}>
+      <PageOfScore {...props} systems={systems} isFirst={at === 0} />
     </PaperPage>
   ));
 }
 
-/** The same pages on the stand. */
-export function SheetOnStand({
-  onClose,
-  ...props
-}: SheetPagesProps & { readonly onClose: () => void }) {
-  return <PageTurner paper={props.paper} pages={usePagesOf(props)} onClose={onClose} />;
-}
-
-interface PageOfScoreProps {
-  readonly score: Score;
+interface PageOfScoreProps extends SheetPagesProps {
   readonly systems: readonly SystemBars[];
-  readonly reader: string;
-  readonly paper: PaperId;
   /** The first page of a document has its title over it. */
   readonly isFirst: boolean;
 }
 
 /** What stands on one page of a document. */
-export function PageOfScore({ score, systems, reader, paper, isFirst }: PageOfScoreProps) {
+export function PageOfScore({ score, systems, under, look, isFirst }: PageOfScoreProps) {
   const [part] = score.parts;
-  const height = part ? systemHeight(part) : 0;
+  const height = part ? systemHeight(part, hasNumbers(score)) : 0;
   return (
     <>
       {isFirst && (
-        <header className="sheet-head">
-          <h2>{score.title}</h2>
-          <p>
-            <span>{reader}</span>
-            <span>
-              {score.feel}, ♩ = {score.tempo}
-            </span>
-          </p>
-        </header>
+        <SheetHead title={score.title} left={under} right={`${score.feel}, ♩ = ${score.tempo}`} />
       )}
       {systems.map((system) => (
         <System
           key={system.first}
           score={score}
           system={system}
-          width={PAPERS[paper].width - 2 * MARGIN}
+          width={PAPERS[look.paper].width - 2 * MARGIN}
           height={height}
+          size={SIZES[look.size]}
         />
       ))}
     </>
   );
 }
+
+interface SheetHeadProps {
+  readonly title: string;
+  readonly left: ReactNode;
+  readonly right: string;
+}
+
+/** What stands over a document. */
+export const SheetHead = ({ title, left, right }: SheetHeadProps) => (
+  <header className="sheet-head">
+    <h2>{title}</h2>
+    <p>
+      <span>{left}</span>
+      <span>{right}</span>
+    </p>
+  </header>
+);

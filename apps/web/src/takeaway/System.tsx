@@ -1,34 +1,42 @@
 import type { Score } from '@drop-close/core';
 import { useEffect, useRef } from 'react';
 import { useNotation } from '../profile/useNotation';
-import { BETWEEN_STAVES, overStaves, type SystemBars } from './pages';
+import { inTurn } from './inTurn';
+import { BETWEEN_STAVES, overStaves } from './heights';
+import type { SystemBars } from './pages';
 
 interface SystemProps {
   readonly score: Score;
   readonly system: SystemBars;
+  /** On paper, in pixels. */
   readonly width: number;
+  /** In medium size. */
   readonly height: number;
+  /** How large it is drawn, as a factor. */
+  readonly size: number;
 }
 
 /** One line of a document. */
-export function System({ score, system, width, height }: SystemProps) {
+export function System({ score, system, width, height, size }: SystemProps) {
   const host = useRef<HTMLDivElement>(null);
   const { symbol } = useNotation();
   useEffect(() => {
     const place = host.current;
     if (!place) return undefined;
     let isGone = false;
-    void import('../notation/system/engraveSystem')
-      .catch(() => undefined)
-      .then(async (loaded) => {
-        const top = overStaves(score.parts[0]!);
-        const size = { width, height, top, between: BETWEEN_STAVES };
-        if (!isGone) await loaded?.engraveSystem(place, score, { ...system, ...size }, symbol);
-      });
+    inTurn(async () => {
+      if (isGone) return;
+      // Without it the line stays empty; the page says what is missing when it is loaded anew.
+      const loaded = await import('../notation/system/engraveSystem').catch(() => undefined);
+      const top = overStaves(score.parts[0]!);
+      const room = { width: width / size, height, top, between: BETWEEN_STAVES };
+      await loaded?.engraveSystem(place, score, { ...system, ...room }, symbol);
+      enlarge(place, width, height, size);
+    });
     return () => {
       isGone = true;
     };
-  }, [score, system, width, height, symbol]);
+  }, [score, system, width, height, size, symbol]);
   const last = score.measures[system.first + system.count - 1];
   const from = score.measures[system.first]?.number ?? 0;
   const chords = score.measures
@@ -38,9 +46,18 @@ export function System({ score, system, width, height }: SystemProps) {
     <div
       ref={host}
       className="sheet-system"
-      style={{ height }}
+      style={{ height: height * size }}
       role="img"
       aria-label={`Bars ${from} to ${last?.number ?? from}: ${chords.join(' | ')}`}
     />
   );
+}
+
+/** What was drawn in medium size, as large as it is wanted. */
+function enlarge(host: HTMLElement, width: number, height: number, size: number): void {
+  const svg = host.querySelector('svg');
+  if (!svg) return;
+  svg.setAttribute('viewBox', `0 0 ${width / size} ${height}`);
+  svg.style.width = `${width}px`;
+  svg.style.height = `${height * size}px`;
 }

@@ -1,5 +1,6 @@
 import { parseChart, leadSheet } from '@drop-close/core';
-import { MARGIN, PAPERS, pagesOf, systemHeight, systemsOf } from './pages';
+import { systemHeight } from './heights';
+import { MARGIN, PAPERS, pagesOf, systemsOf } from './pages';
 
 const sheet = (text: string) =>
   leadSheet({
@@ -25,7 +26,7 @@ describe('pages', () => {
   const systems = systemsOf(score, 4);
   it.each(['A4', 'Letter'] as const)('of %s hold whole systems, all of them, in order', (paper) => {
     for (const staves of [['treble'], ['treble', 'tab']] as const) {
-      const height = systemHeight({ staves, measures: score.parts[0]!.measures });
+      const height = systemHeight({ staves, writtenAbove: 0, measures: score.parts[0]!.measures });
       const pages = pagesOf(systems, height, paper);
       expect(pages.flat()).toEqual(systems);
       for (const page of pages) {

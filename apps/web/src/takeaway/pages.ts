@@ -1,4 +1,6 @@
-import type { Score, ScorePart } from '@drop-close/core';
+import type { Score } from '@drop-close/core';
+import { headRoom, needsOf } from '../notation/system/widths';
+import { hasNumbers, systemHeight } from './heights';
 
 /** Sheets of paper, in whole CSS pixels (a 96th of an inch) that a sheet has room for. Source: ISO 216; ANSI A. */
 export const PAPERS = {
@@ -13,23 +15,21 @@ export const MARGIN = 57;
 const HEAD = 84;
 const FOOT = 26;
 
-/** From staff to staff of one system, in pixels. */
-export const BETWEEN_STAVES = 96;
-const STAFF = 42;
-/** Over and under the staves: notes need more of both than slashes. */
-const ROOM = { slashes: { over: 56, under: 12 }, notes: { over: 84, under: 40 } } as const;
-
-const roomOf = ({ measures }: Pick<ScorePart, 'measures'>) =>
-  measures.some(({ voices }) => voices.length) ? ROOM.notes : ROOM.slashes;
-
-/** From the top of a system to its first staff. */
-export const overStaves = (part: Pick<ScorePart, 'measures'>): number => roomOf(part).over;
-
-/** How high a system of a part is, chords and sections over it included. */
-export function systemHeight(part: Pick<ScorePart, 'staves' | 'measures'>): number {
-  const { over, under } = roomOf(part);
-  return over + (part.staves.length - 1) * BETWEEN_STAVES + STAFF + under;
+/** How a document lies on paper, as its player wants it. */
+export interface PaperLook {
+  readonly paper: PaperId;
+  /** Bars a line. */
+  readonly perLine: number;
+  readonly size: PaperSize;
+  /** Whether every chord has its number under it. */
+  readonly numbers: boolean;
 }
+
+/** How large staves, notes and symbols are, as a factor. */
+export const SIZES = { small: 0.82, medium: 1, large: 1.25 } as const;
+export type PaperSize = keyof typeof SIZES;
+
+export const USUAL_LOOK: PaperLook = { paper: 'A4', perLine: 4, size: 'medium', numbers: false };
 
 /** Bars of one line, as positions in the score. */
 export interface SystemBars {
@@ -37,13 +37,27 @@ export interface SystemBars {
   readonly count: number;
 }
 
-/** A pickup stands before the first line; a section begins a line of its own where the one before is long enough. */
-export function systemsOf({ measures }: Pick<Score, 'measures'>, perLine: number): SystemBars[] {
+/**
+ * A pickup stands before the first line; a section begins a line of its own.
+ * @param perLine bars of a line, fewer where they have too many notes to be read
+ * @param room for a line, in pixels of medium size
+ */
+export function systemsOf(
+  score: Pick<Score, 'key' | 'measures' | 'parts'>,
+  perLine: number,
+  room = Infinity,
+): SystemBars[] {
+  const { measures } = score;
+  const needs = needsOf(score);
+  const head = headRoom(score.key);
   const systems: SystemBars[] = [];
   let first = 0;
   while (first < measures.length) {
     const pickup = measures[first]!.number === 0 ? 1 : 0;
     let count = Math.min(perLine + pickup, measures.length - first);
+    const fits = (bars: number): boolean =>
+      needs.slice(first, first + bars).reduce((sum, need) => sum + need, head) <= room;
+    while (count > 1 && !fits(count)) count -= 1;
     const section = measures.slice(first + 1, first + count).findIndex((each) => each.section);
     if (section >= 0) count = section + 1;
     systems.push({ first, count });
@@ -53,13 +67,9 @@ export function systemsOf({ measures }: Pick<Score, 'measures'>, perLine: number
 }
 
 /** Systems by page: none is cut. */
-export function pagesOf(
-  systems: readonly SystemBars[],
-  height: number,
-  paper: PaperId,
-): SystemBars[][] {
+export function pagesOf<S>(systems: readonly S[], height: number, paper: PaperId): S[][] {
   const room = PAPERS[paper].height - 2 * MARGIN - FOOT;
-  const pages: SystemBars[][] = [];
+  const pages: S[][] = [];
   let left = 0;
   for (const system of systems) {
     if (left < height) {
@@ -73,8 +83,9 @@ export function pagesOf(
 }
 
 /** The pages of a document, each with its lines. */
-export function layOut(score: Score, perLine: number, paper: PaperId): SystemBars[][] {
+export function layOut(score: Score, { perLine, paper, size }: PaperLook): SystemBars[][] {
   const [part] = score.parts;
-  const height = part ? systemHeight(part) : 0;
-  return pagesOf(systemsOf(score, perLine), height, paper);
+  const height = part ? systemHeight(part, hasNumbers(score)) : 0;
+  const room = (PAPERS[paper].width - 2 * MARGIN) / SIZES[size];
+  return pagesOf(systemsOf(score, perLine, room), height * SIZES[size], paper);
 }

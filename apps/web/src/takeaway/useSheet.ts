@@ -1,23 +1,20 @@
 import { useEffect, useState } from 'react';
 import { engine } from '../engine/client';
-import type { Sheet, SheetKind, SheetRequest } from '../engine/protocol';
+import { isCompedKind, type Sheet, type SheetRequest } from '../engine/protocol';
 import { useChorus } from '../engine/useChorus';
 import { useComposition } from '../engine/useComposition';
-
-/** Documents of all choruses as they are comped. */
-export const isComped = (kind: SheetKind): boolean => kind === 'comp' || kind === 'comp rhythm';
 
 /** The document that is asked for: `undefined` while it is being made, `none` where the tune has none of its kind. */
 export function useSheet(request: SheetRequest): Sheet | 'none' | undefined {
   const chorus = useChorus();
   const composed = useComposition();
   const [answer, setAnswer] = useState<{ of: unknown; sheet: Sheet | 'none' }>();
-  const source = isComped(request.kind) ? composed : chorus;
+  const source = isCompedKind(request.kind) ? composed : chorus;
   const name = source && `${source.id} ${JSON.stringify(request)}`;
   useEffect(() => {
     if (!source || name === undefined) return undefined;
     let isGone = false;
-    const asked = isComped(request.kind)
+    const asked = isCompedKind(request.kind)
       ? engine.compSheet(source.id, request)
       : engine.sheet(source.id, request);
     void asked.then((sheet) => {

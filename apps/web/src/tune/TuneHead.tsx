@@ -1,23 +1,26 @@
-import { HistoryOutlined, QuestionOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { HistoryOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useEffect } from 'react';
 import { NavLink } from 'react-router';
 import { SaveNote } from '../document/SaveNote';
 import { useDocument } from '../document/store';
 import { formatMeter } from '@drop-close/core';
-import { keyName } from '../ui/keyName';
 import { useHeading } from '../place/heading';
 import { useHistorySheet } from './history/useHistory';
-import { useKeysSheet } from './KeysSheet';
 import { NoLongerFits } from './NoLongerFits';
+import { SCREENS } from './screens';
+import { useTuneCommands } from './useTuneCommands';
 import { usePlaceSearch } from '../place/selection';
+import { useKeyName } from '../profile/useKeyName';
 
 /** Title, screens, and the state of the tune. */
 export function TuneHead() {
   const { title, key, meter, tempo, feel } = useHeading();
+  const keyName = useKeyName();
   const search = usePlaceSearch();
   const history = useDocument((state) => state.history);
   const { undo, redo } = useDocument.getState();
+  useTuneCommands(title);
   useEffect(() => {
     document.title = `${title} – Drop Close`;
     return () => {
@@ -31,11 +34,11 @@ export function TuneHead() {
         {keyName(key)}, {formatMeter(meter)}, {feel}, {tempo}
       </span>
       <nav aria-label="Screens of this tune">
-        <NavLink to={{ pathname: 'chart', search }}>Chart</NavLink>
-        <NavLink to={{ pathname: 'voice', search }}>Voice</NavLink>
-        <NavLink to={{ pathname: 'comp', search }}>Comp</NavLink>
-        <NavLink to="practise">Practise</NavLink>
-        <NavLink to="take-away">Take away</NavLink>
+        {SCREENS.map(({ to, label, keepsPlace }) => (
+          <NavLink key={to} to={keepsPlace ? { pathname: to, search } : to}>
+            {label}
+          </NavLink>
+        ))}
       </nav>
       <SaveNote />
       <NoLongerFits />
@@ -64,15 +67,6 @@ export function TuneHead() {
           }}
           aria-label="Earlier versions"
           title="Earlier versions (Shift H)"
-        />
-        <Button
-          type="text"
-          icon={<QuestionOutlined aria-hidden />}
-          onClick={() => {
-            useKeysSheet.setState({ open: true });
-          }}
-          aria-label="Keys"
-          title="Keys (?)"
         />
       </span>
     </div>

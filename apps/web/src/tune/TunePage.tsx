@@ -16,10 +16,11 @@ import { stop } from '../playback/player';
 import { usePlayer } from '../playback/usePlayer';
 import { TransportBar } from '../playback/TransportBar';
 import { useBandInStep } from '../playback/useBand';
+import { useWarmUp } from '../playback/useWarmUp';
 import { HistorySheet } from './history/HistorySheet';
-import { KeysSheet } from './KeysSheet';
 import { usePlaceInAddress } from '../place/selection';
 import { TuneHead } from './TuneHead';
+import { useBegin } from './useBegin';
 import { useKeys } from './useKeys';
 import './tune.css';
 
@@ -50,6 +51,7 @@ export default function TunePage() {
     meta: { opensOnce: true },
   });
   const { data } = opened;
+  useWarmUp();
   useEffect(() => {
     if (!data) return undefined;
     const { open, setSave } = useDocument.getState();
@@ -80,6 +82,7 @@ function InStep() {
   useReading();
   useBandInStep();
   useKeys();
+  useBegin();
   useEffect(keepVoiced, []);
   useEffect(
     () => () => {
@@ -105,7 +108,6 @@ function Desk() {
       <TakenInNote />
       <ConflictDialog />
       <HistorySheet />
-      <KeysSheet />
     </>
   );
 }

@@ -8,12 +8,12 @@ export const COMMANDS = {
   chord: { keys: ['Enter', 'h'], shown: 'Enter or H', label: 'Hear this chord' },
   change: { keys: ['c'], shown: 'C', label: 'Hear this change: this chord to the next' },
   bar: { keys: ['b'], shown: 'B', label: 'Hear this bar' },
-  lock: { keys: ['l'], shown: 'L', label: 'Lock this voicing, or let it go' },
-  turnDown: { keys: ['x'], shown: 'X', label: 'Not this voicing: take the next best' },
+  lock: { keys: ['l'], shown: 'L', label: 'Lock or unlock this voicing' },
+  turnDown: { keys: ['x'], shown: 'X', label: 'Not this voicing: use the next best' },
   room: { keys: ['r'], shown: 'R', label: 'The room: who plays where' },
   neck: { keys: ['f'], shown: 'F', label: 'Every grip of a family, the whole neck' },
-  entry: { keys: ['p'], shown: 'P', label: 'Put a voicing together note by note' },
-  taste: { keys: ['t'], shown: 'T', label: 'Taste: what counts how much' },
+  entry: { keys: ['p'], shown: 'P', label: 'Enter a voicing note by note' },
+  taste: { keys: ['t'], shown: 'T', label: 'Taste: what matters how much' },
   figures: { keys: ['g'], shown: 'G', label: 'The chorus in figures' },
   ways: { keys: ['w'], shown: 'W', label: 'Another way to voice the whole chorus' },
   compare: { keys: ['k'], shown: 'K', label: 'Two arrangements side by side' },
@@ -27,7 +27,6 @@ export const COMMANDS = {
   undo: { keys: ['z', '$mod+z'], shown: 'Z or Ctrl Z', label: 'Undo' },
   redo: { keys: ['Shift+z', '$mod+Shift+z', '$mod+y'], shown: 'Shift Z or Ctrl Y', label: 'Redo' },
   history: { keys: ['Shift+h'], shown: 'Shift H', label: 'Earlier versions of this tune' },
-  sheet: { keys: ['Shift+?'], shown: '?', label: 'Show these keys' },
 } as const;
 
 export type CommandId = keyof typeof COMMANDS;
@@ -39,7 +38,7 @@ export const SHEET_KEYS = [
   { shown: 'Space', label: 'While writing: another chord in this bar' },
   { shown: 'Tab', label: 'While writing: the next place, or a new bar' },
   { shown: 'Esc', label: 'While writing: leave it as it was' },
-  { shown: 'Del', label: 'Take this chord out' },
+  { shown: 'Del', label: 'Remove this chord' },
   { shown: 'Insert', label: 'A new bar after this one' },
-  { shown: 'M', label: 'On the number of a bar: take it up, move it with the arrows, put it down' },
+  { shown: 'M', label: 'On the number of a bar: pick it up, move it with the arrows, put it down' },
 ] as const;

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
+import { useMatch } from 'react-router';
 import { tinykeys } from 'tinykeys';
 import { useDocument } from '../document/store';
-import { useComposition } from '../engine/useComposition';
 import { toggleLoop } from '../playback/toggleLoop';
 
 import { useBand } from '../playback/useBand';
@@ -10,13 +10,13 @@ import { useVoiceActions } from '../voice/desk/useVoiceActions';
 import { useFollowedVoice } from '../voice/threads/useFollowedVoice';
 import { zoomBy } from '../voice/threads/zoom';
 import { toggleDesk } from '../voice/desk/useVoiceDesk';
+import { useOffer } from '../ui/commands';
 import { isTaken } from '../ui/isTaken';
 import { COMMANDS, type CommandId } from './commands';
 import { useHistorySheet } from './history/useHistory';
-import { useKeysSheet } from './KeysSheet';
 import { useSelection } from '../place/selection';
 
-/** On the Comp screen the chord in hand is one of all choruses, and is not voiced anew. */
+/** On the Voice screen alone: elsewhere no voicing is in hand, and what one does not see is not changed. */
 const OF_VOICING: ReadonlySet<CommandId> = new Set([
   'cheaper',
   'dearer',
@@ -38,7 +38,7 @@ type Actions = Readonly<Record<CommandId, () => void>>;
 
 /** One hand can drive the desk: every command of the list on its keys. */
 export function useKeys(): void {
-  const comping = useComposition() !== undefined;
+  const isVoicing = useMatch('/tune/:id/voice') !== null;
   const selection = useSelection();
   const band = useBand();
   const voice = useVoiceActions();
@@ -113,16 +113,20 @@ export function useKeys(): void {
     history: () => {
       useHistorySheet.setState({ open: true });
     },
-    sheet: () => {
-      useKeysSheet.setState({ open: true });
-    },
   };
   const keys = {
-    has: (id: CommandId) => !comping || !OF_VOICING.has(id),
+    has: (id: CommandId) => isVoicing || !OF_VOICING.has(id),
     run: (id: CommandId) => {
       actions[id]();
     },
   };
+  useOffer(
+    'tune',
+    (Object.keys(COMMANDS) as CommandId[]).filter(keys.has).map((id) => {
+      const { shown, label } = COMMANDS[id];
+      return { id: `tune ${id}`, group: 'Here', shown, label, run: actions[id] };
+    }),
+  );
   const latest = useRef(keys);
   useEffect(() => {
     latest.current = keys;

@@ -23,6 +23,7 @@ export function Choice({ name, value, title, children }: ChoiceProps) {
     <Popover
       trigger="click"
       placement="bottomLeft"
+      classNames={{ root: 'choice-popover' }}
       arrow={false}
       open={open}
       onOpenChange={setOpen}

@@ -34,3 +34,24 @@ it('writes notes and symbols as the player likes them', () => {
   expect(other.note('Bbb')).toBe('si♭♭');
   expect(other.symbol('Bm7b5')).toBe('Bø');
 });
+
+const syllables = notationOf({ ...defaultProfile.writing, notes: 'do ré mi' });
+
+it.each([
+  ['Bb major from F', 'si♭ major from fa'],
+  ['F# Mixolydian b9 b13', 'fa♯ Mixolydian ♭9 ♭13'],
+  ['F#m', 'fa♯m'],
+  ['E pentatonic', 'mi pentatonic'],
+])('a player who says do ré mi reads the name %s as %s', (name, read) => {
+  expect(syllables.name(name)).toBe(read);
+  expect(notationOf(defaultProfile.writing).name(name)).toBe(prettyName(name));
+});
+
+it.each([
+  ['ii–V–I in F major (IV of F)', 'ii–V–I in fa major (IV of F)'],
+  ['rhythm-type A section in Bb major', 'rhythm-type A section in si♭ major'],
+  ['twelve-bar blues in B♭', 'twelve-bar blues in si♭'],
+  ['32-bar AABA', '32-bar AABA'],
+])('keys in the sentence %s are read as %s', (text, read) => {
+  expect(syllables.sentence(text)).toBe(read);
+});

@@ -12,11 +12,26 @@ import {
 export interface Notation {
   readonly note: (name: NoteName) => string;
   readonly symbol: (symbol: string) => string;
+  /** Names of keys and scales, `Eb`, `F#m` or `Bb major from F`: every letter in them is a note. */
+  readonly name: (name: string) => string;
+  /** Sentences in which keys are named, `ii–V–I in F major`: other letters in them may be sections. */
+  readonly sentence: (text: string) => string;
 }
 
+const IN_NAME = /(?<![\w♭♯])[A-G][b#♭♯]?(?=m?(?:[\s,)]|$))/g;
+const IN_SENTENCE = /(?<![\w♭♯])[A-G][b#♭♯]?(?= (?:major|minor)\b)|(?<=\bblues in )[A-G][b#♭♯]?/g;
+
 export function notationOf({ symbols, notes, plain }: Writing): Notation {
+  const read = (name: string): string =>
+    prettyNote(name.replace('♭', 'b').replace('♯', '#'), notes);
+  const named =
+    (where: RegExp) =>
+    (text: string): string =>
+      prettyName(text.replace(where, (name) => read(name)));
   return {
     note: (name) => prettyNote(plain ? plainSpelling(name) : name, notes),
+    name: named(IN_NAME),
+    sentence: named(IN_SENTENCE),
     symbol: (symbol) =>
       symbols === 'as typed' ? symbol : styleSymbol(symbol, SYMBOL_STYLES[symbols]),
   };

@@ -16,6 +16,7 @@ import { useDocument, useTune } from '../document/store';
 import { useAnalysis } from '../engine/useChorus';
 import { prettyName } from '../ui/notation';
 import { prettyText } from '../ui/symbol';
+import { useNotation } from '../profile/useNotation';
 
 const AS_WRITTEN = 'as written';
 
@@ -31,6 +32,7 @@ interface Choice {
 export function ScaleTool({ index, event }: { index: number; event: ChartEvent }) {
   const { setup, positions } = useTune();
   const { pools } = setup;
+  const { name: nameOf } = useNotation();
   const analysis = useAnalysis();
   const { chord } = event;
   if (chord.kind !== 'chord') return null;
@@ -40,12 +42,12 @@ export function ScaleTool({ index, event }: { index: number; event: ChartEvent }
   });
   const here = analysis && analysisOf(event, analysis.chords);
   const fromPanel = (here ? panelScales(here) : []).map(({ name, when, open }): Choice => {
-    return { label: `${prettyName(name)}, ${prettyName(when)}`, open };
+    return { label: `${nameOf(name)}, ${prettyName(when)}`, open };
   });
   const kept = keptFor(event, setup.scales, positions);
   const fromKept =
     kept && opensEnough(kept.scale) && canOpen(chord, kept)
-      ? [{ label: prettyName(scaleOver(chord, kept).name), open: kept }]
+      ? [{ label: nameOf(scaleOver(chord, kept).name), open: kept }]
       : [];
   const isOther = ({ open }: Choice): boolean =>
     !fromKept.some((own) => openKey(own.open) === openKey(open));

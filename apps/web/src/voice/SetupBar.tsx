@@ -27,7 +27,7 @@ export function SetupBar() {
       <ChoiceButton
         name="Taste"
         value={chosen ? chosen.label.toLowerCase() : 'your own'}
-        title="What counts how much (T)"
+        title="What matters how much (T)"
         open={taste}
         onClick={() => {
           toggleDesk('taste');

@@ -1,6 +1,7 @@
 import { CloseOutlined, LockFilled, SoundOutlined, UnlockOutlined } from '@ant-design/icons';
 import {
   easeReason,
+  families,
   instrumentOf,
   prettyDegree,
   type ChartEvent,
@@ -13,7 +14,8 @@ import type { VoicedChorus, VoicedPath } from '../engine/protocol';
 import { useBand } from '../playback/useBand';
 import { useProfile } from '../profile/profileStore';
 import { useSelection } from '../place/selection';
-import { ChordSymbol } from '../profile/ChordSymbol';
+import { ChordInHand } from '../profile/ChordInHand';
+import { Panel } from '../ui/Panel';
 import { useNotation } from '../profile/useNotation';
 import { voicingName } from './desk/describe';
 import { ChangePanel } from './explain/ChangePanel';
@@ -25,6 +27,7 @@ import { toggleDesk, useVoiceDesk } from './desk/useVoiceDesk';
 import { useHeldLocks } from './desk/useHeldLocks';
 import { useWaitingAsks } from './desk/useAlternatives';
 import { useVoiceActions } from './desk/useVoiceActions';
+import { Explained } from '../ui/terms/Explained';
 
 interface SidePanelProps {
   readonly chorus: VoicedChorus;
@@ -43,16 +46,12 @@ export function SidePanel({ chorus, outcome }: SidePanelProps) {
   if (!event || !voicing) return null;
   const locked = held.some(({ at }) => at === index);
   return (
-    <aside className="panel" aria-label="The chord in hand">
-      <div className="panel-head">
-        <h2>
-          <ChordSymbol symbol={event.chord.symbol} />
-        </h2>
-        <span className="quiet">
-          bar {event.bar}, beat {event.beat}
-        </span>
-      </div>
-      <p className="panel-name">{voicingName(voicing)}</p>
+    <Panel label="The chord in hand" head={<ChordInHand event={event} />}>
+      <p className="panel-name">
+        <Explained meaning={families.find(({ id }) => id === voicing.family)?.about}>
+          {voicingName(voicing)}
+        </Explained>
+      </p>
       <div className="panel-grip">
         <Grip voicing={voicing} size="large" />
         <Notes voicing={voicing} />
@@ -70,7 +69,7 @@ export function SidePanel({ chorus, outcome }: SidePanelProps) {
       />
       <ChangePanel chorus={chorus} outcome={outcome} index={index} />
       <PanelTabs chorus={chorus} outcome={outcome} voicing={voicing} onTake={actions.take} />
-    </aside>
+    </Panel>
   );
 }
 
@@ -117,14 +116,14 @@ function PanelTools({ index, event, locked, onLock, onTurnDown }: PanelToolsProp
         All grips
       </Button>
       <Button
-        title="Put a voicing together note by note (P)"
+        title="Enter a voicing note by note (P)"
         aria-pressed={entry}
         type={entry ? 'primary' : 'default'}
         onClick={() => {
           toggleDesk('entry');
         }}
       >
-        By hand
+        Enter by hand
       </Button>
       <SplitTool index={index} />
       <ScaleTool index={index} event={event} />

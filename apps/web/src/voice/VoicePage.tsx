@@ -34,14 +34,16 @@ export default function VoicePage() {
         {desk.entry && <NoteEntry />}
         {desk.ways && outcome.status === 'found' && <WaysPanel chorus={chorus} outcome={outcome} />}
         {desk.figures && outcome.status === 'found' && (
-          <Suspense fallback={<p className="quiet">Counting…</p>}>
+          <Suspense fallback={<p className="quiet">Voicing…</p>}>
             <Figures chorus={chorus} outcome={outcome} />
           </Suspense>
         )}
         {outcome.status !== 'found' && (
           <Alert
             type="warning"
-            title={at ? `Bar ${at.bar} cannot be voiced so` : 'The chorus cannot be voiced so'}
+            title={
+              at ? `Bar ${at.bar} cannot be voiced so` : 'The chorus cannot be voiced this way'
+            }
             description={`${outcome.why} Choose another family, room or instrument.`}
           />
         )}
@@ -49,7 +51,8 @@ export default function VoicePage() {
         {problems.length > 0 && (
           <p>
             <Link to="../chart" relative="path" className="fault">
-              {problems.length === 1 ? '1 place' : `${problems.length} places`} in the chart to mend
+              {problems.length === 1 ? '1 place' : `${problems.length} places`} in the chart to
+              correct
             </Link>
             <span className="quiet"> – the rest is voiced.</span>
           </p>

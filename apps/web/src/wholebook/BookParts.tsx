@@ -88,7 +88,7 @@ export function BookParts({ read, isBusy, onBringIn, onPutAside }: BookPartsProp
           Bring it in
         </Button>
         <Button type="text" onClick={onPutAside}>
-          Put it aside
+          Close without bringing in
         </Button>
       </p>
     </section>

@@ -65,7 +65,7 @@ export default function WholeBookPage() {
         </div>
       )}
       {problem !== undefined && (
-        <Alert type="warning" title="That did not go through" description={problem} />
+        <Alert type="warning" title="That did not work" description={problem} />
       )}
       {read && (
         <BookParts

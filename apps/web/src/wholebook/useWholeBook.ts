@@ -2,7 +2,7 @@ import { compareBooks, type BookReading, type Compared } from '@drop-close/core'
 import { useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { useRef, useState } from 'react';
-import { saveFile } from '../comp/saveFile';
+import { saveFile } from '../ui/saveFile';
 import { Cancelled } from '../engine/client';
 import { readBookAside, writeBookAside } from '../engine/readFile';
 import { localDay } from '../practise/base/localDay';

@@ -142,11 +142,11 @@ describe('a symbol that cannot be read', () => {
   });
 
   it.each([
-    ['Hm7', 0, 'A chord starts with a letter A to G; "H" is none.'],
+    ['Xm7', 0, 'A chord starts with a letter A to G; "X" is none.'],
     ['', 0, 'A chord starts with a letter A to G; there is nothing here.'],
     ['C7(b9', 2, 'This bracket is never closed: add ")".'],
     ['C7)', 2, 'This bracket closes nothing: leave it out.'],
-    ['C/H', 2, 'After the slash comes one bass note, a letter A to G, as in D/F#.'],
+    ['C/X', 2, 'After the slash comes one bass note, a letter A to G, as in D/F#.'],
     ['Cm7#9', 3, '"#9" cannot stand here: the minor third is already there, and #9 is its pitch.'],
     [
       'Cmsus4',

@@ -2,6 +2,7 @@ import { parseNote, type NoteName } from '../pitch/spelling';
 import { fail, ok, type Result } from '../base/result';
 import { PLAIN_CHARACTER } from './data';
 import { EMPTY_DRAFT, type ChordDraft } from './draft';
+import { withoutH } from './germanNames';
 import { SYMBOL_RULES, expectedAfter } from './grammar';
 import { nearestQuality } from './suggest';
 import { degreesOf, guideTonesOf, spellTones } from './tones';
@@ -14,7 +15,8 @@ const LONGEST_SYMBOL = 32;
 /**
  * Reads a chord symbol.
  *
- * Case matters only for m and M; unicode accidentals, superscripts and surrounding brackets are fine.
+ * Case matters only for m and M; unicode accidentals, superscripts and surrounding brackets are fine. H, as German charts have
+ * it, is B natural.
  * Nothing is dropped in silence: a symbol that cannot be read whole is a problem with the position of
  * the first bad character, what was expected there, and the nearest readable symbol where one is close.
  *
@@ -22,13 +24,14 @@ const LONGEST_SYMBOL = 32;
  * @example parseChord('C7b8').problem.index // 2
  */
 export function parseChord(symbol: string): Result<Chord, ChordProblem> {
-  const { text, offset } = unwrap(plainCharacters(symbol));
+  const named = withoutH(symbol);
+  const { text, offset } = unwrap(plainCharacters(named));
   const shift = (problem: ChordProblem): ChordProblem => ({
     ...problem,
     index: problem.index + offset,
   });
   if (/^n\.?c\.?$/i.test(text)) return ok({ kind: 'no chord', symbol: text, tones: [] });
-  const written = symbol.slice(offset, offset + text.length);
+  const written = named.slice(offset, offset + text.length);
   const reading = readSymbol(text);
   return reading.ok ? ok(toChord(written, reading.value)) : fail(shift(reading.problem));
 }

@@ -1,3 +1,5 @@
+import { withoutH } from './germanNames';
+
 /** How a player likes the qualities of chords written. */
 export interface SymbolStyle {
   readonly major: 'maj7' | 'Δ';
@@ -24,7 +26,7 @@ const MAJOR_WORD = /^(?:maj|ma(?!dd)|M(?!i)|Δ|\^|△|∆)/;
  * @example styleSymbol('F#°7', SYMBOL_STYLES.letters) // 'F#dim7'
  */
 export function styleSymbol(symbol: string, style: SymbolStyle): string {
-  const match = ROOT.exec(symbol);
+  const match = ROOT.exec(withoutH(symbol));
   if (!match) return symbol;
   const [, root = '', body = '', bass = ''] = match;
   return root + styleBody(body, style) + bass;

@@ -76,7 +76,7 @@ export const planShapes: readonly PlanShape[] = [
   },
   {
     id: 'stay low',
-    label: 'Stay under',
+    label: 'Stay quiet',
     about: 'Light throughout, for a singer or a quiet room.',
     at: (part) => going(1.4 + 0.9 * Math.sin(part * Math.PI)),
   },

@@ -36,13 +36,14 @@ export interface SheetTune extends SheetHead {
 const OCTAVE = 12;
 
 /** A tune as its reader has it: the chart moved, its key, and how notes are moved with it. */
-interface Read {
+export interface Read {
   readonly chart: Chart;
   readonly key: string;
   readonly interval: Interval;
 }
 
-function readBy({ chart, key }: SheetTune, reader: ReaderId): Read {
+/** A tune in the key its reader's instrument is written in. */
+export function readBy({ chart, key }: SheetTune, reader: ReaderId): Read {
   const up = ((-READERS[reader].sounds % OCTAVE) + OCTAVE) % OCTAVE;
   const inKey: Chart = { ...chart, header: { ...chart.header, key } };
   const moved = transposeChart(inKey, up);
@@ -51,7 +52,8 @@ function readBy({ chart, key }: SheetTune, reader: ReaderId): Read {
   return { chart: moved, key: written, interval };
 }
 
-const scoreOf = (
+/** A score of one part. */
+export const scoreOf = (
   { title, tempo, feel }: SheetHead,
   key: string,
   measures: readonly ScoreMeasure[],

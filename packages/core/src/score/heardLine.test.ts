@@ -1,5 +1,8 @@
 import { midi, ticks } from '../base/units';
 import { parseChart } from '../chart/parseChart';
+import { LAYER_RANGES, LINE_LAYERS, layerLine } from '../practice/layers/layer';
+import { timeline } from '../chart/timeline';
+import { demoTexts } from '../testing/demo';
 import { lineSheet } from './documents';
 import { heardLine } from './heardLine';
 
@@ -29,4 +32,32 @@ it('a pickup begins before bar 1', () => {
     sheet('pickup: 1\n| G7 | Cmaj7 |', [note(62, -480, 480), note(64, 0, 960)]),
   );
   expect(heard.notes.map(({ at }) => at)).toEqual([-480, 0]);
+});
+
+it('every layer of every demo tune is heard from paper as it was made, whoever reads it', () => {
+  let notes = 0;
+  for (const text of demoTexts()) {
+    const { chart } = parseChart(text);
+    const time = timeline(chart);
+    for (const layer of LINE_LAYERS) {
+      const range = LAYER_RANGES.guitar[layer];
+      const line = layerLine(layer, time, { range, pace: 'eighths' });
+      for (const reader of ['concert', 'alto sax', 'trombone'] as const) {
+        const score = lineSheet(
+          { title: 'T', chart, key: 'C', feel: 'swing', tempo: 120 },
+          layer,
+          line,
+          reader,
+        );
+        const heard = heardLine(score).notes.map(({ midi: pitch, at, length }) => [
+          pitch,
+          at,
+          length,
+        ]);
+        expect(heard).toEqual(line.map(({ midi: pitch, at, length }) => [pitch, at, length]));
+        notes += heard.length;
+      }
+    }
+  }
+  expect(notes).toBeGreaterThan(5000);
 });

@@ -4,12 +4,19 @@ import type { Score } from './types';
 
 const VELOCITY = 84;
 
-/** The first voice of a score as a line that can be heard: notes that are tied on sound once. A pickup begins below 0. */
+/**
+ * The first part of a score as it is heard, written straight: notes that are tied on sound once, tab says nothing that its
+ * staff does not, slashes are silent. A pickup begins below 0.
+ */
 export function heardLine({ measures, parts }: Score): SoloLine {
   const start = measures.find(({ number }) => number > 0)?.at ?? 0;
   const notes: SoloNote[] = [];
-  parts[0]?.measures.forEach(({ voices }, at) => {
-    for (const { at: place, value, notes: own } of voices[0]?.moments ?? []) {
+  const [part] = parts;
+  part?.measures.forEach(({ voices }, at) => {
+    const sounding = voices.filter(({ staff }) => part.staves[staff] !== 'tab');
+    const moments = sounding.flatMap((voice) => voice.moments);
+    for (const { at: place, value, notes: own, slashed } of moments) {
+      if (slashed) continue;
       const from = measures[at]!.at + place - start;
       for (const { midi: pitch, tiedFrom } of own) {
         const held = tiedFrom

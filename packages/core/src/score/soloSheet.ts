@@ -21,8 +21,16 @@ export interface SheetSolo {
   readonly line: SoloLine;
 }
 
-/** As many choruses as the line lasts. */
-export function soloSheet(tune: SheetTune, { name, line }: SheetSolo, reader?: ReaderId): Score {
+/**
+ * As many choruses as the line lasts.
+ * @param told whether each note has its degree; a melody to be sung or played has none
+ */
+export function soloSheet(
+  tune: SheetTune,
+  { name, line }: SheetSolo,
+  reader?: ReaderId,
+  told = true,
+): Score {
   const inKey = { ...tune.chart, header: { ...tune.chart.header, key: tune.key } };
   const { events, length } = timeline(inKey);
   const straight = straightened(line, tune);
@@ -32,19 +40,19 @@ export function soloSheet(tune: SheetTune, { name, line }: SheetSolo, reader?: R
   const chords = Array.from({ length: times }, (_, time) =>
     once.map((each) => ({ ...each, at: each.at + time * length, end: each.end + time * length })),
   ).flat();
-  const told = tellMelody(
+  const heard = tellMelody(
     straight.map(({ midi, at, length: long }) => ({
       ...{ midi, at: at / TICKS_PER_QUARTER, length: long / TICKS_PER_QUARTER },
     })),
     chords,
   );
   const notes = straight.map((note, at): SheetNote => {
-    const own = told[at]!;
+    const own = heard[at]!;
     const event = own.chord === undefined ? undefined : events[own.chord % events.length];
     return {
       ...note,
       note: nameOn(event, own, note.midi),
-      ...(own.degree !== undefined && { degree: own.degree }),
+      ...(told && own.degree !== undefined && { degree: own.degree }),
     };
   });
   return lineSheet(tune, name, notes, reader, times);

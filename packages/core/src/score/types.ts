@@ -47,6 +47,8 @@ export interface ScoreChord {
   /** From the beginning of the bar. */
   readonly at: Ticks;
   readonly chord: Chord;
+  /** What it is in its key, `V7/ii`; written where its reader asks for it. */
+  readonly number?: string;
 }
 
 export const CLEFS = ['treble', 'bass', 'tab'] as const;

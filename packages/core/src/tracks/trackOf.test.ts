@@ -5,6 +5,7 @@ import { compositionOf } from '../choruses/composition';
 import { createTuneReader } from '../choruses/tuneReader';
 import { createConnector } from '../connect/connect';
 import { demoTexts } from '../testing/demo';
+import { INSTRUMENT_IDS, type InstrumentId } from '../voicing/base/instruments';
 import { defaultInstruments } from '../voicing/data';
 import { keyAt, trackOf } from './trackOf';
 import type { Track, TrackWish } from './types';
@@ -14,12 +15,13 @@ const WISH: TrackWish = {
   ...{ countIn: true, format: 'ogg' },
 };
 
-function composed(text: string) {
+function composed(text: string, instrument: InstrumentId = 'guitar') {
   const { header, meter } = parseChart(text).chart;
   const { key = 'C', feel = 'swing' } = header;
   const tune = { text, places: { transposed: 0, sections: [] }, meter: formatMeter(meter), key };
   const question = {
-    ...{ setup: defaultArrangement, instruments: defaultInstruments, tempo: 120, feel },
+    ...{ setup: { ...defaultArrangement, instrument }, instruments: defaultInstruments },
+    ...{ tempo: 120, feel },
   };
   return { key, composition: compositionOf(question, createTuneReader()(tune), createConnector()) };
 }
@@ -111,22 +113,31 @@ describe('a practice track', () => {
     expect(of(made.value, 'comp').every(({ from }) => from >= 3.4)).toBe(true);
   });
 
-  it('is whole for every demo tune in all keys: no note before the beginning or after the end', () => {
-    for (const text of demoTexts()) {
-      const { composition, key } = composed(text);
-      const keys = Array.from({ length: 12 }, (_, semitones) => semitones);
-      const made = trackOf(composition, key, { ...WISH, keys });
-      if (!made.ok) throw new Error(made.problem);
-      const { notes, seconds, rounds } = made.value;
-      expect(new Set(rounds.map((round) => round.key)).size).toBe(12);
-      for (const { from, to, midi } of notes) {
-        expect(from).toBeGreaterThanOrEqual(0);
-        expect(to).toBeLessThanOrEqual(seconds);
-        expect(midi).toBeGreaterThanOrEqual(20);
-        expect(midi).toBeLessThanOrEqual(108);
+  it.each(INSTRUMENT_IDS)(
+    'is whole for every demo tune in all keys on %s: no note before the beginning or after the end',
+    (instrument) => {
+      for (const text of demoTexts()) {
+        const { composition, key } = composed(text, instrument);
+        const keys = Array.from({ length: 12 }, (_, semitones) => semitones);
+        const made = trackOf(composition, key, { ...WISH, keys });
+        if (!made.ok) throw new Error(made.problem);
+        const { notes, seconds, rounds } = made.value;
+        expect(new Set(rounds.map((round) => round.key)).size).toBe(12);
+        expect(notes.some(({ part }) => part === 'comp')).toBe(true);
+        // A channel cannot be opened beyond fully: there the balance would be lost.
+        for (const gain of Object.values(made.value.mix)) {
+          expect(gain).toBeLessThanOrEqual(0);
+          expect(gain).toBeGreaterThan(-30);
+        }
+        for (const { from, to, midi } of notes) {
+          expect(from).toBeGreaterThanOrEqual(0);
+          expect(to).toBeLessThanOrEqual(seconds);
+          expect(midi).toBeGreaterThanOrEqual(20);
+          expect(midi).toBeLessThanOrEqual(108);
+        }
       }
-    }
-  });
+    },
+  );
 });
 
 it('a key some half steps up has fewer signs: D flat, not C sharp', () => {

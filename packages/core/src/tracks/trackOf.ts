@@ -6,6 +6,7 @@ import { keyOf, signatureOf, tonicName } from '../analysis/base/key';
 import { pitchClass } from '../base/units';
 import { fail, ok, type Result } from '../base/result';
 import { countIn } from '../band/countIn';
+import { mixOf } from '../band/output/mix';
 import { transposedPlan } from '../band/transposed';
 import type { BandPlan } from '../band/types';
 import { FASTEST } from '../chart/header';
@@ -35,6 +36,7 @@ export function trackOf(
   wish: TrackWish,
 ): Result<Track, string> {
   const { question, composed } = composition;
+  const { instrument } = question.setup;
   const passes = passesOf(wish);
   const notes: TrackNote[] = [];
   const rounds: { at: number; key: string; tempo: number }[] = [];
@@ -60,7 +62,8 @@ export function trackOf(
   if (problem !== undefined) return fail(problem);
   return ok({
     notes: apart(notes),
-    ...{ seconds, rounds, kit: whole.kit ?? 'sticks', instrument: question.setup.instrument },
+    ...{ seconds, rounds, kit: whole.kit ?? 'sticks', instrument },
+    mix: mixOf(whole, wish.tempo, instrument),
   });
 }
 

@@ -1,3 +1,4 @@
+import type { Mix } from '../band/output/mix';
 import type { Kit, Part } from '../band/types';
 import type { InstrumentId } from '../voicing/base/instruments';
 
@@ -46,6 +47,8 @@ export interface Track {
   /** To where the last sound has rung out. */
   readonly seconds: number;
   readonly kit: Kit;
+  /** As in the whole band, whoever is heard of it. */
+  readonly mix: Mix;
   readonly instrument: InstrumentId;
   /** Where each time round begins, in seconds, and in which key. */
   readonly rounds: readonly { readonly at: number; readonly key: string; readonly tempo: number }[];

@@ -4,17 +4,18 @@
  */
 import 'reflect-metadata';
 import {
+  BAND_GAIN_DB,
   compositionOf,
   createConnector,
   createTuneReader,
+  roomFor,
+  softened,
   trackOf,
   type Track,
 } from '@drop-close/core';
 import type { MessagePort } from 'node:worker_threads';
 import { questionOf, type AskedTrack } from '../asked';
 import { encoderOf } from './encoders';
-import { roomFor } from './room';
-import { raise } from './limiter';
 import { bandFor, BLOCK, eventsOf } from './sounding';
 
 export interface RenderTask {
@@ -41,8 +42,7 @@ export type RenderOutcome =
 export const RATE = 44_100;
 /** About a second, in whole blocks. */
 const CHUNK = 345 * BLOCK;
-/** The band as it is played has room above it; a track is as loud as others. As a factor. */
-const GAIN = 2.4;
+const GAIN = 10 ** (BAND_GAIN_DB / 20);
 
 export default async function renderTrack({
   asked,
@@ -97,9 +97,14 @@ export async function* seconds(
       synth.process(left, right, at, Math.min(BLOCK, count - at));
     }
     addRoom(left, right);
-    raise(left, GAIN);
-    raise(right, GAIN);
+    finish(left);
+    finish(right);
     done += count;
     yield { left, right, done };
   }
+}
+
+/** As loud as the band is heard, no peak cut off. In place. */
+function finish(samples: Float32Array): void {
+  for (let at = 0; at < samples.length; at += 1) samples[at] = softened(samples[at]! * GAIN);
 }

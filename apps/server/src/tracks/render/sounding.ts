@@ -1,4 +1,11 @@
-import { KIT_PROGRAMS, partSound, PARTS, type Track, type TrackNote } from '@drop-close/core';
+import {
+  channelVolume,
+  KIT_PROGRAMS,
+  ON_DRUMS,
+  partSound,
+  PARTS,
+  type Track,
+} from '@drop-close/core';
 import { readFileSync } from 'node:fs';
 import type { SpessaSynthProcessor } from 'spessasynth_core';
 
@@ -6,7 +13,6 @@ import type { SpessaSynthProcessor } from 'spessasynth_core';
 export const BLOCK = 128;
 /** MIDI controller 7. */
 const VOLUME = 7;
-const LOUDEST = 127;
 
 /** The band of a track, ready to play. @param bank its sounds, a file */
 export async function bandFor(
@@ -20,10 +26,10 @@ export async function bandFor(
   synth.soundBankManager.addSoundBank(SoundBankLoader.fromArrayBuffer(bytes.buffer), 'band');
   await synth.processorInitialized;
   for (const part of PARTS) {
-    const { channel, program, volume } = partSound(part, track.instrument);
-    if (part === 'click') continue;
+    const { channel, program } = partSound(part, track.instrument);
+    if (ON_DRUMS.includes(part)) synth.midiChannels[channel]?.setDrums(true);
     synth.programChange(channel, part === 'drums' ? KIT_PROGRAMS[track.kit] : program);
-    synth.controllerChange(channel, VOLUME, Math.round((volume / 100) * LOUDEST));
+    synth.controllerChange(channel, VOLUME, channelVolume(track.mix[part]));
   }
   return synth;
 }
@@ -40,11 +46,9 @@ export interface BandEvent {
 
 /** Begins and ends of all notes, in order; at one moment ends come first. */
 export function eventsOf({ notes, instrument }: Track, rate: number): BandEvent[] {
-  const events = notes.flatMap((note): BandEvent[] => {
-    const { channel, onset, volume } = partSound(note.part, instrument);
-    const { midi } = note;
+  const events = notes.flatMap(({ part, midi, velocity, ...note }): BandEvent[] => {
+    const { channel, onset } = partSound(part, instrument);
     const [from, to] = [note.from - onset, note.to].map((time) => Math.max(0, time * rate));
-    const velocity = note.part === 'click' ? clickVelocity(note, volume) : note.velocity;
     return [
       { at: from! - BLOCK / 2, channel, midi, velocity },
       { at: to!, channel, midi, velocity: 0 },
@@ -52,7 +56,3 @@ export function eventsOf({ notes, instrument }: Track, rate: number): BandEvent[
   });
   return events.sort((a, b) => a.at - b.at || a.velocity - b.velocity);
 }
-
-/** The click shares the channel of the drums, so its own loudness is in how it is struck. */
-const clickVelocity = ({ velocity }: TrackNote, volume: number): number =>
-  Math.max(1, Math.round((velocity * volume) / 100));

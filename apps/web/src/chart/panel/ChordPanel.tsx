@@ -12,16 +12,18 @@ import { openOf } from '../scales/keptScales';
 import { stacked } from '../../playback/tones';
 import { useBand } from '../../playback/useBand';
 import { useNotation } from '../../profile/useNotation';
-import { prettyName, prettyNumber } from '../../ui/notation';
+import { prettyNumber } from '../../ui/notation';
 import { useProfile } from '../../profile/profileStore';
 import { WRITTEN_ABOVE, usePreferences } from '../../ui/preferences';
-import { ChordSymbol } from '../../profile/ChordSymbol';
+import { ChordInHand } from '../../profile/ChordInHand';
+import { Panel } from '../../ui/Panel';
 import { ChordStaff } from './ChordStaff';
 import { OtherNames } from './OtherNames';
 import { Pools } from './Pools';
 import { SharedWithNext } from './SharedWithNext';
 import { StandIns } from './StandIns';
 import { UpperParts } from './UpperParts';
+import { Term } from '../../ui/terms/Term';
 
 interface ChordPanelProps {
   readonly chord: PitchedChord;
@@ -45,24 +47,24 @@ export function ChordPanel({ chord, at, symbol, analysis, chords }: ChordPanelPr
     band.hearNotes(concert(pitches));
   };
   return (
-    <aside className="panel chord-panel" aria-label="The chord in hand">
-      <div className="panel-head">
-        <h2>
-          <ChordSymbol symbol={chord.symbol} />
-        </h2>
-        <span className="quiet">
-          bar {analysis.bar}, beat {analysis.beat}
-        </span>
-        <Button
-          size="small"
-          icon={<SoundOutlined aria-hidden />}
-          onClick={() => {
-            hear(stacked(chord));
-          }}
-        >
-          Hear
-        </Button>
-      </div>
+    <Panel
+      label="The chord in hand"
+      className="chord-panel"
+      head={
+        <>
+          <ChordInHand event={{ chord, bar: analysis.bar, beat: analysis.beat }} />
+          <Button
+            size="small"
+            icon={<SoundOutlined aria-hidden />}
+            onClick={() => {
+              hear(stacked(chord));
+            }}
+          >
+            Hear
+          </Button>
+        </>
+      }
+    >
       <Number analysis={analysis} />
       <Notes chord={chord} analysis={analysis} />
       <ChordStaff chord={chord} pool={analysis.scales.find((pool) => pool.school === school)} />
@@ -82,23 +84,26 @@ export function ChordPanel({ chord, at, symbol, analysis, chords }: ChordPanelPr
       <OtherNames chord={chord} onHear={hear} />
       <UpperParts chord={chord} tensions={analysis.tensions} onHear={hear} />
       <StandIns analysis={analysis} onHear={hear} />
-    </aside>
+    </Panel>
   );
 }
 
 function Number({ analysis }: { analysis: ChordAnalysis }) {
   const { numeral, key, function: part, reason, otherwise } = analysis;
+  const { name } = useNotation();
   return (
     <section>
       <p className="chord-number">
-        <b>{prettyNumber(numeral)}</b> <span>in {prettyName(key)}</span>{' '}
-        <span className="quiet">{part}</span>
+        <b>{prettyNumber(numeral)}</b> <span>in {name(key)}</span>{' '}
+        <span className="quiet">
+          <Term of="function">{part}</Term>
+        </span>
       </p>
       <p className="quiet">{sentence(reason)}</p>
       {otherwise.map((other) => (
         <p key={`${other.numeral} ${other.key}`} className="quiet">
           Or <b>{prettyNumber(other.numeral)}</b>
-          {other.key === key ? '' : ` in ${prettyName(other.key)}`}: {prettyNumber(other.reason)}.
+          {other.key === key ? '' : ` in ${name(other.key)}`}: {prettyNumber(other.reason)}.
         </p>
       ))}
     </section>
@@ -127,13 +132,17 @@ function Notes({ chord, analysis }: Pick<ChordPanelProps, 'chord' | 'analysis'>)
       </ol>
       {tensions.length > 0 && (
         <p>
-          <span className="quiet">May take</span>{' '}
+          <span className="quiet">
+            <Term of="tension">May take</Term>
+          </span>{' '}
           {tensions.map((tone) => `${prettyDegree(tone.degree)} ${note(tone.note)}`).join(', ')}
         </p>
       )}
       {thirdGuide && (
         <p>
-          <span className="quiet">May lead as a third guide tone</span>{' '}
+          <span className="quiet">
+            May lead as a third <Term of="guide tones">guide tone</Term>
+          </span>{' '}
           {`${prettyDegree(thirdGuide.degree)} ${note(thirdGuide.note)}`}
         </p>
       )}

@@ -4,7 +4,6 @@ import { LOWEST_IN, type EngravedNote } from '../../notation/keys';
 import { Staff } from '../../notation/Staff';
 import { rising } from '../../playback/tones';
 import { useNotation } from '../../profile/useNotation';
-import { prettyName } from '../../ui/notation';
 import { usePreferences } from '../../ui/preferences';
 
 interface ChordStaffProps {
@@ -16,7 +15,7 @@ interface ChordStaffProps {
 /** The chord stacked, then its pool, in the clef of the reader. */
 export function ChordStaff({ chord, pool }: ChordStaffProps) {
   const { reader } = usePreferences();
-  const { note } = useNotation();
+  const { note, name } = useNotation();
   const clef = reader === 'bass clef' ? 'bass' : 'treble';
   const content = useMemo(
     () => ({
@@ -29,7 +28,7 @@ export function ChordStaff({ chord, pool }: ChordStaffProps) {
     [chord, pool, clef],
   );
   const tones = chord.tones.map((tone) => note(tone.note)).join(' ');
-  const after = pool ? `, then ${prettyName(pool.name)}` : '';
+  const after = pool ? `, then ${name(pool.name)}` : '';
   return <Staff clef={clef} {...content} label={`On the ${clef} staff: ${tones}${after}`} />;
 }
 

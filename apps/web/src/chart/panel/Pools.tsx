@@ -13,6 +13,7 @@ import { useNotation } from '../../profile/useNotation';
 import { prettyName } from '../../ui/notation';
 import { isKept } from '../scales/keptScales';
 import { SchoolChoice } from '../scales/SchoolChoice';
+import { Term } from '../../ui/terms/Term';
 
 /** Pools are heard from the A below middle C upwards, over chords that begin an octave lower. */
 const LOWEST = 57;
@@ -30,17 +31,19 @@ interface PoolsProps {
 /** The note pools of one school, each with when it fits, heard over the chord, compared with the kept one, and kept. */
 export function Pools({ chord, pools, kept, onHear, onKeep }: PoolsProps) {
   const { school } = useProfile().writing;
-  const { note } = useNotation();
+  const { note, name: nameOf } = useNotation();
   const shown = pools.filter((pool) => pool.school === school);
   const own = pools.find((pool) => isKept(kept, pool, chord));
   return (
     <section>
-      <h3 id="pools">Note pools</h3>
+      <h3 id="pools">
+        <Term of="pool">Note pools</Term>
+      </h3>
       <SchoolChoice labelledBy="pools" />
       <ul className="pools">
         {shown.map((pool) => {
           const isOwn = isKept(kept, pool, chord);
-          const name = prettyName(pool.name);
+          const name = nameOf(pool.name);
           const degrees = degreesOver(chord, pool.notes);
           return (
             <li key={pool.name}>
@@ -55,7 +58,7 @@ export function Pools({ chord, pools, kept, onHear, onKeep }: PoolsProps) {
               />
               <div>
                 <b>{name}</b> <span className="quiet">{prettyName(pool.when)}</span>
-                {pool.parent && <div className="quiet">{prettyName(pool.parent)}</div>}
+                {pool.parent && <div className="quiet">{nameOf(pool.parent)}</div>}
                 <div className="pool-notes">
                   {pool.notes.map((each, at) => (
                     <span key={each} className="pool-note">
@@ -78,7 +81,7 @@ export function Pools({ chord, pools, kept, onHear, onKeep }: PoolsProps) {
                   <Button
                     size="small"
                     type="text"
-                    aria-label={`Hear ${prettyName(own.name)}, then ${name}`}
+                    aria-label={`Hear ${nameOf(own.name)}, then ${name}`}
                     onClick={() => {
                       onHear(withOctave(own.notes), withOctave(pool.notes));
                     }}

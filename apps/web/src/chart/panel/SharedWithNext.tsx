@@ -4,6 +4,7 @@ import { Button } from 'antd';
 import { rising } from '../../playback/tones';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { useNotation } from '../../profile/useNotation';
+import { Term } from '../../ui/terms/Term';
 
 interface SharedWithNextProps {
   readonly analysis: ChordAnalysis;
@@ -24,7 +25,7 @@ export function SharedWithNext({ analysis, chords, onHear }: SharedWithNextProps
   return (
     <section>
       <h3>
-        Shared with <ChordSymbol symbol={next.symbol} />, next
+        <Term of="shared note">Shared</Term> with <ChordSymbol symbol={next.symbol} />, next
       </h3>
       <p>
         <span className="quiet">Of the chords</span> {listed(shared.tones) || 'none'}{' '}

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { prettyNumber } from '../../ui/notation';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { HearSymbol } from './OtherNames';
+import { Term } from '../../ui/terms/Term';
 
 interface StandInsProps {
   readonly analysis: ChordAnalysis;
@@ -15,7 +16,9 @@ export function StandIns({ analysis, onHear }: StandInsProps) {
   if (!group.length) return null;
   return (
     <section>
-      <h3>Can stand in</h3>
+      <h3>
+        <Term of="stand-in">Can stand in</Term>
+      </h3>
       <ul className="other-names">
         {group.map(({ symbol, numeral, why }) => (
           <li key={numeral}>

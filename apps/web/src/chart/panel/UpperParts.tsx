@@ -9,6 +9,7 @@ import { useMemo } from 'react';
 import { useNotation } from '../../profile/useNotation';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { HearSymbol } from './OtherNames';
+import { Term } from '../../ui/terms/Term';
 
 interface UpperPartsProps {
   readonly chord: PitchedChord;
@@ -23,7 +24,9 @@ export function UpperParts({ chord, tensions, onHear }: UpperPartsProps) {
   if (!parts.length) return null;
   return (
     <section>
-      <h3>Chords on top of it</h3>
+      <h3>
+        <Term of="upper part">Chords on top of it</Term>
+      </h3>
       <ul className="other-names">
         {parts.map(({ symbol, tones }) => (
           <li key={symbol}>

@@ -6,7 +6,6 @@ import { rising } from '../../playback/tones';
 import { selectPlace } from '../../place/selection';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { useNotation } from '../../profile/useNotation';
-import { prettyName } from '../../ui/notation';
 import { plainSymbol } from '../../ui/symbol';
 import { ReaderChoice } from '../desk/ReaderChoice';
 import type { ScaleRow } from './keptScales';
@@ -46,19 +45,19 @@ const ScaleCell = memo(function ScaleCell({
   clef,
   inHand,
 }: ScaleCellProps) {
-  const { note } = useNotation();
+  const { note, name } = useNotation();
   const line = useMemo(() => {
     const names = scale?.notes ?? [];
     const pitches = rising(names, LOWEST_IN[clef]);
     return names.map((name, at) => ({ name, midi: pitches[at]! }));
   }, [scale, clef]);
-  const words = scale ? `${prettyName(scale.name)}: ${scale.notes.map(note).join(' ')}` : '';
+  const words = scale ? `${name(scale.name)}: ${scale.notes.map(note).join(' ')}` : '';
   return (
     <li className={inHand ? 'scale-cell in-hand' : 'scale-cell'}>
       <button
         type="button"
         aria-current={inHand}
-        aria-label={`Bar ${event.bar}, ${plainSymbol(chord.symbol)}, ${scale ? prettyName(scale.name) : 'no scale kept'}`}
+        aria-label={`Bar ${event.bar}, ${plainSymbol(chord.symbol)}, ${scale ? name(scale.name) : 'no scale kept'}`}
         onClick={() => {
           selectPlace({ bar: event.bar, beat: event.beat });
         }}
@@ -67,7 +66,7 @@ const ScaleCell = memo(function ScaleCell({
       </button>
       {scale ? (
         <>
-          <span className="scale-name">{prettyName(scale.name)}</span>
+          <span className="scale-name">{name(scale.name)}</span>
           <div className="scale-staff">
             <Staff clef={clef} chord={NO_CHORD} line={line} label={words} />
           </div>

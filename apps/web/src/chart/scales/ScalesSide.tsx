@@ -95,7 +95,7 @@ export function ScalesSide({ analysis, time, rows }: ScalesSideProps) {
                 keep(scales.map(({ at, symbol }) => ({ at, symbol, open: undefined })));
               }}
             >
-              Let all go
+              Clear all
             </Button>
           </div>
         </>

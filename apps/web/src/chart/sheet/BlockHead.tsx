@@ -1,12 +1,14 @@
 import { likenessInWords } from '@drop-close/core';
 import { barsInWords, isSameLandmark, toggleLandmark, useLandmark } from '../desk/landmarks';
 import type { SheetBlock } from './layout';
+import { useNotation } from '../../profile/useNotation';
 
 /** The name of a section, what it is like, and the form that begins here. */
 export function BlockHead({ block }: { block: SheetBlock }) {
   const { landmark: held } = useLandmark();
   const { label, section, forms } = block;
   const name = section?.name ?? label;
+  const { sentence } = useNotation();
   const like = section && likenessInWords(section);
   if (name === undefined && !forms.length) return null;
   return (
@@ -24,7 +26,7 @@ export function BlockHead({ block }: { block: SheetBlock }) {
             toggleLandmark(form);
           }}
         >
-          {form.label}
+          {sentence(form.label)}
         </button>
       ))}
     </div>

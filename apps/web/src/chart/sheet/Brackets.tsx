@@ -5,17 +5,19 @@ import {
   toggleLandmark,
   useLandmark,
 } from '../desk/landmarks';
-import { BARS_A_LINE, type SheetLine } from './layout';
+import type { SheetLine } from './layout';
+import { useNotation } from '../../profile/useNotation';
 
-const LANE = 22;
+const LANE = 25;
 /** In bars; a label does not fit in less. */
 const NARROW = 1.1;
-const percent = (columns: number): string => `${(columns / BARS_A_LINE) * 100}%`;
 
 /** Landmarks over a line of bars, each from its first chord to its last. */
-export function Brackets({ line }: { line: SheetLine }) {
+export function Brackets({ line, perLine }: { line: SheetLine; perLine: number }) {
   const { landmark: held } = useLandmark();
+  const { sentence } = useNotation();
   if (!line.brackets.length) return null;
+  const percent = (columns: number): string => `${(columns / perLine) * 100}%`;
   return (
     <div className="brackets" style={{ height: line.lanes * LANE }}>
       {line.brackets.map(({ landmark, from, to, lane, begins, ends }) => (
@@ -24,8 +26,8 @@ export function Brackets({ line }: { line: SheetLine }) {
           type="button"
           className={['bracket', begins && 'begins', ends && 'ends'].filter(Boolean).join(' ')}
           aria-pressed={isSameLandmark(held, landmark)}
-          aria-label={`${landmark.label}, ${barsInWords(landmark)}`}
-          title={`${landmark.label}, ${barsInWords(landmark)}`}
+          aria-label={`${sentence(landmark.label)}, ${barsInWords(landmark)}`}
+          title={`${sentence(landmark.label)}, ${barsInWords(landmark)}`}
           style={{ left: percent(from), width: percent(to - from), bottom: lane * LANE }}
           onClick={() => {
             toggleLandmark(landmark);
@@ -33,7 +35,7 @@ export function Brackets({ line }: { line: SheetLine }) {
         >
           {(begins || to - from >= 1) && (
             <span className="bracket-label">
-              {to - from < NARROW ? shortLabel(landmark) : landmark.label}
+              {to - from < NARROW ? shortLabel(landmark) : sentence(landmark.label)}
             </span>
           )}
         </button>

@@ -15,17 +15,18 @@ import {
   type ChartEvent,
   type Timeline,
 } from '@drop-close/core';
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo, type CSSProperties } from 'react';
 import { selectPlace, useIndexAmong } from '../../place/selection';
 import { usePreferences } from '../../ui/preferences';
 import { spokenDrag } from '../../ui/spokenDrag';
+import { useWidth } from '../../ui/useWidth';
 import { useLandmark } from '../desk/landmarks';
 import { editChart } from '../desk/useChart';
 import { BarCell } from './BarCell';
 import { BlockHead } from './BlockHead';
 import { Brackets } from './Brackets';
 import { useCursor, write, type Cursor } from './cursor';
-import { BARS_A_LINE, LANES, layoutSheet, type SheetBlock, type SheetLine } from './layout';
+import { barsALine, LANES, layoutSheet, type SheetBlock, type SheetLine } from './layout';
 import { nameOfBar } from './sheetBar';
 import { SlotField } from './SlotField';
 
@@ -40,9 +41,11 @@ interface SheetProps {
 /** The chart laid out as players read it, four bars a line, and written in where it stands. */
 export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
   const { brackets } = usePreferences();
+  const [sheet, width] = useWidth();
+  const perLine = barsALine(width);
   const blocks = useMemo(
-    () => layoutSheet(chart, time, analysis, LANES[brackets]),
-    [chart, time, analysis, brackets],
+    () => layoutSheet(chart, time, analysis, LANES[brackets], perLine),
+    [chart, time, analysis, brackets, perLine],
   );
   const spoken = useMemo(() => {
     const bars = blocks.flatMap(({ lines }) => lines.flatMap((line) => line.bars));
@@ -50,7 +53,6 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
     return spokenDrag((at) => names.get(Number(at)) ?? '');
   }, [blocks]);
   const count = writtenBars(chart).length;
-  const sheet = useRef<HTMLElement>(null);
   const focusSlot = ({ bar, slot }: Cursor): void => {
     const at = `[data-slot="${bar}:${slot}"]`;
     setTimeout(() => sheet.current?.querySelector<HTMLElement>(at)?.focus());
@@ -72,13 +74,18 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
     if (over) editChart((now) => moveBar(now, Number(active.id), Number(over.id)));
   };
   return (
-    <section className="sheet" aria-label="The chart" ref={sheet}>
+    <section
+      className="sheet"
+      aria-label="The chart"
+      ref={sheet}
+      style={{ '--bars': perLine } as CSSProperties}
+    >
       <DndContext sensors={sensors} onDragEnd={onDragEnd} accessibility={{ announcements: spoken }}>
         <SortableContext items={Array.from({ length: count }, (_, at) => at)} strategy={stay}>
           {blocks.map((block, index) => (
             <Block
               key={index}
-              {...{ block, chart, analysis, readOnly }}
+              {...{ block, chart, analysis, readOnly, perLine }}
               selected={time.events[selected]}
               onSelect={select}
               isLast={index === blocks.length - 1}
@@ -101,6 +108,7 @@ const stay = (): null => null;
 
 interface BlockProps extends Omit<SheetProps, 'time'> {
   readonly block: SheetBlock;
+  readonly perLine: number;
   readonly isLast: boolean;
   /** The chord in hand. */
   readonly selected: ChartEvent | undefined;
@@ -132,14 +140,15 @@ interface LineProps extends Omit<BlockProps, 'block'> {
 }
 
 function Line(props: LineProps) {
-  const { line, label, chart, analysis, readOnly, isLast, selected, onSelect, onDone } = props;
+  const { line, label, perLine, chart, analysis, readOnly, isLast, selected, onSelect, onDone } =
+    props;
   const { lens } = usePreferences();
   const { landmark } = useLandmark();
-  const full = line.bars.length === BARS_A_LINE;
+  const full = line.bars.length === perLine;
   const next = isLast && !readOnly && <NextBar at={writtenBars(chart).length} onDone={onDone} />;
   return (
     <>
-      <Brackets line={line} />
+      <Brackets line={line} perLine={perLine} />
       <div className="sheet-line">
         {line.bars.map((bar, position) => (
           <BarCell

@@ -27,7 +27,7 @@ export function barMenu({ at, bar }: SheetBar, label: string | undefined): MenuP
     items: [
       { key: 'after', label: 'New bar after this one', onClick: insert(at + 1) },
       { key: 'before', label: 'New bar before this one', onClick: insert(at) },
-      { key: 'out', label: 'Take this bar out', onClick: edit((chart) => deleteBar(chart, at)) },
+      { key: 'out', label: 'Remove this bar', onClick: edit((chart) => deleteBar(chart, at)) },
       { type: 'divider' },
       {
         key: 'section',

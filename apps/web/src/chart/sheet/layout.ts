@@ -11,7 +11,16 @@ import {
 import { bracketsOf, FORMS, type Bracket } from './bracketLayout';
 import type { SheetBar, SlotPlace } from './sheetBar';
 
+/** Bars a line, where there is room for their symbols and on a phone. */
 export const BARS_A_LINE = 4;
+const BARS_ON_A_PHONE = 2;
+/** A bar is no narrower, in pixels: the symbols of two chords would lie on one another. */
+const NARROWEST_BAR = 110;
+
+/** @param width of the sheet, in pixels */
+export const barsALine = (width: number): number =>
+  width / BARS_A_LINE < NARROWEST_BAR ? BARS_ON_A_PHONE : BARS_A_LINE;
+
 /** Landmarks drawn one above the other at most; the list has them all. */
 export const LANES = { none: 0, few: 1, all: 3 } as const;
 
@@ -30,12 +39,13 @@ export interface SheetBlock {
   readonly lines: readonly SheetLine[];
 }
 
-/** The chart in blocks and lines of four bars, with what was found in it. */
+/** The chart in blocks and lines of bars, with what was found in it. */
 export function layoutSheet(
   chart: Chart,
   timeline: Timeline,
   analysis: ChartAnalysis | undefined,
   mostLanes: number = LANES.all,
+  perLine = BARS_A_LINE,
 ): SheetBlock[] {
   const bars = sheetBars(chart, timeline);
   const starts = blockStarts(chart, timeline, analysis);
@@ -47,7 +57,7 @@ export function layoutSheet(
     const forms = (analysis?.landmarks ?? []).filter(
       ({ kind, fromBar }) => FORMS.includes(kind) && fromBar === number,
     );
-    return { label, section, forms, lines: linesOf(block, timeline, analysis, mostLanes) };
+    return { label, section, forms, lines: linesOf(block, timeline, analysis, mostLanes, perLine) };
   });
 }
 
@@ -106,10 +116,11 @@ function linesOf(
   timeline: Timeline,
   analysis: ChartAnalysis | undefined,
   mostLanes: number,
+  perLine: number,
 ): SheetLine[] {
   const lines: SheetLine[] = [];
-  for (let first = 0; first < bars.length; first += BARS_A_LINE) {
-    const line = bars.slice(first, first + BARS_A_LINE);
+  for (let first = 0; first < bars.length; first += perLine) {
+    const line = bars.slice(first, first + perLine);
     const brackets = bracketsOf(line, timeline, analysis?.landmarks ?? [], mostLanes);
     const lanes = brackets.reduce((most, { lane }) => Math.max(most, lane + 1), 0);
     lines.push({ bars: line, brackets, lanes });

@@ -34,7 +34,7 @@ describe('a hit in words', () => {
     expect(troubles(hit, crowded)).toEqual([
       'over the line',
       'in the soloist’s register',
-      'rubs against a held note',
+      'clashes with a held note',
     ]);
     expect(troubles(hit, fine)).toEqual([]);
     expect(troubles(hit, undefined)).toEqual([]);

@@ -48,7 +48,7 @@ export function troubles(hit: Hit, judgement: HitJudgement | undefined): string[
   const found: string[] = [];
   if (judgement.place === 'over the line' && !isSoft(hit)) found.push('over the line');
   if (judgement.crowds !== undefined) found.push('in the soloist’s register');
-  if (judgement.clashes.length) found.push('rubs against a held note');
+  if (judgement.clashes.length) found.push('clashes with a held note');
   return found;
 }
 

@@ -44,7 +44,7 @@ export function LayLicks({ licks }: { licks: readonly Lick[] }) {
     setLaid(made.value);
   };
   return (
-    <section aria-label="Lay licks over the chorus">
+    <section aria-label="Place licks over the chorus">
       <h3>Over the chorus</h3>
       <div className="hit-tools">
         <Segmented<Caller>
@@ -56,13 +56,13 @@ export function LayLicks({ licks }: { licks: readonly Lick[] }) {
         />
         <Segmented<LickPlace>
           size="small"
-          aria-label="Where the licks stand"
+          aria-label="Where the licks go"
           value={place}
           options={LICK_PLACES.map((value) => ({ value, label: PLACE_LABELS[value] }))}
           onChange={setPlace}
         />
         <Button type="primary" size="small" onClick={() => void lay()}>
-          Lay licks, chords in the gaps
+          Place licks, with chords in the gaps
         </Button>
       </div>
       {problem && <p className="fault">{problem}</p>}
@@ -73,7 +73,7 @@ export function LayLicks({ licks }: { licks: readonly Lick[] }) {
         </p>
       ))}
       {laid.laid.length > 0 && (
-        <ul className="comp-reasons" aria-label="Laid licks">
+        <ul className="comp-reasons" aria-label="Placed licks">
           {laid.laid.map(({ name, fromBar, toBar }) => (
             <li key={fromBar}>
               <b>{fromBar === toBar ? `Bar ${fromBar}` : `Bars ${fromBar}–${toBar}`}</b> {name}

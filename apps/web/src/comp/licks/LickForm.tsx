@@ -78,7 +78,7 @@ export function LickForm({ lick, meter, onKeep, onLeave }: LickFormProps) {
           Hear it
         </Button>
         <Button size="small" onClick={onLeave}>
-          Leave it
+          Cancel
         </Button>
       </div>
     </section>

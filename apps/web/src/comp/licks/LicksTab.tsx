@@ -121,7 +121,7 @@ export function LicksTab({ composed }: { composed: ComposedChoruses }) {
               setOpen({ ...blankLick(root), notes: phrase });
             }}
           >
-            Take the phrase in bar {bar}…
+            Use the phrase in bar {bar}…
           </Button>
         )}
       </div>

@@ -43,12 +43,12 @@ export function AppliedList({ composed }: { composed: ComposedChoruses }) {
             <Button
               size="small"
               type="text"
-              aria-label={`Take off: ${deviceOf(device.device).label}, ${device.symbol}`}
+              aria-label={`Remove: ${deviceOf(device.device).label}, ${device.symbol}`}
               onClick={() => {
                 compActions.unapply(device);
               }}
             >
-              Take off
+              Remove
             </Button>
           </li>
         ))}

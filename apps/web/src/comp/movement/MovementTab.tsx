@@ -40,7 +40,7 @@ export function MovementTab({ composed }: { composed: ComposedChoruses }) {
     <>
       {tried && trying && <Tried offer={tried} applied={trying} />}
       {kinds.length === 0 && (
-        <p className="quiet">Nothing moves at this chord; try its neighbours.</p>
+        <p className="quiet">No movement fits this chord; try the chords beside it.</p>
       )}
       {DEVICE_GROUPS.map((group) => {
         const own = kinds.filter((kind) => deviceOf(kind).group === group);

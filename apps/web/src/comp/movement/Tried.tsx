@@ -59,7 +59,7 @@ export function Tried({ offer, applied }: TriedProps) {
             useCompDesk.setState({ trying: undefined });
           }}
         >
-          Leave it
+          Cancel
         </Button>
       </div>
     </section>

@@ -48,7 +48,7 @@ export default function PlanPanel({ composed }: { composed: ComposedChoruses }) 
             setPlan([...plan, plan.at(-1) ?? []]);
           }}
         >
-          One chorus more
+          Add a chorus
         </Button>
         <Button
           disabled={plan.length < 2}
@@ -56,7 +56,7 @@ export default function PlanPanel({ composed }: { composed: ComposedChoruses }) 
             setPlan(plan.slice(0, -1));
           }}
         >
-          One less
+          Remove a chorus
         </Button>
         <Dropdown
           trigger={['click']}
@@ -68,7 +68,7 @@ export default function PlanPanel({ composed }: { composed: ComposedChoruses }) 
             },
           }}
         >
-          <Button>Take a shape…</Button>
+          <Button>Choose a shape…</Button>
         </Dropdown>
         <Button type="primary" onClick={() => void compActions.playSet()}>
           Make it playable

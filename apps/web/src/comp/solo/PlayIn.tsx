@@ -61,8 +61,8 @@ export function PlayIn({ onKeep }: PlayInProps) {
     else setProblem('Nothing was played.');
   };
   return (
-    <section aria-label="Play a solo in">
-      <h3>Play one in</h3>
+    <section aria-label="Record a solo">
+      <h3>Record a solo</h3>
       <p className="quiet">
         On a MIDI keyboard, or on the computer’s keys A to P: A is C, W is C♯. The band plays, the
         line is kept as you play it.

@@ -8,9 +8,9 @@ import { prettyPitch } from '../../ui/notation';
 
 type Density = 1 | 2 | 3;
 const DENSITIES: { value: Density; label: string }[] = [
-  { value: 1, label: 'Sparing' },
-  { value: 2, label: 'Even' },
-  { value: 3, label: 'Talkative' },
+  { value: 1, label: 'Few notes' },
+  { value: 2, label: 'Medium' },
+  { value: 3, label: 'Many notes' },
 ];
 
 /** From the lowest E of a guitar to the top of a flute. */

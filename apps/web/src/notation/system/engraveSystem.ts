@@ -1,5 +1,5 @@
 /** One line of a score on paper: its staves, notes, chords, sections and repeats. */
-import type { Score, ScorePart } from '@drop-close/core';
+import type { Score } from '@drop-close/core';
 import { Renderer } from 'vexflow/bravura';
 import { drawOver } from './over';
 import { drawSlashes } from './slashes';
@@ -7,22 +7,9 @@ import { drawStaves } from './staves';
 import { drawOpenTies } from './ties';
 import type { DrawnMeasure, Engraved, OpenTies, SystemPlace } from './types';
 import { drawVoices } from './voices';
+import { widthsOf } from './widths';
 
-/** Clef and signature take so much more of the first bar of a line, in pixels. */
-const HEAD_ROOM = 64;
-
-/** A bar has room for itself, and for each of its moments as much again. */
-const OWN_SHARE = 5;
-
-/** Bars with more to read are wider. */
-function widthsOf(part: ScorePart, { first, count, width }: SystemPlace): number[] {
-  const shares = part.measures
-    .slice(first, first + count)
-    .map(({ voices }) => OWN_SHARE + Math.max(0, ...voices.map(({ moments }) => moments.length)));
-  const all = shares.reduce((sum, share) => sum + share, 0);
-  const room = width - 1 - HEAD_ROOM;
-  return shares.map((share, at) => (room * share) / all + (at === 0 ? HEAD_ROOM : 0));
-}
+let fonts: Promise<FontFaceSet> | undefined;
 
 /** Draws the first part of a score, as far as a line goes. @param symbolOf how a symbol is written */
 export async function engraveSystem(
@@ -31,15 +18,15 @@ export async function engraveSystem(
   place: SystemPlace,
   symbolOf: (symbol: string) => string,
 ): Promise<void> {
-  // The glyphs are text: before their font is there they would be measured wrong.
-  await document.fonts.ready;
+  // The glyphs are text: before their font is there they would be measured wrong. To ask costs the page a layout.
+  await (fonts ??= document.fonts.ready);
   host.replaceChildren();
   const renderer = new Renderer(host as HTMLDivElement, Renderer.Backends.SVG);
   renderer.resize(place.width, place.height);
   const context = renderer.getContext();
   const [part] = score.parts;
   if (!part) return;
-  const widths = widthsOf(part, place);
+  const widths = widthsOf(score, place);
   const ties: OpenTies = new Map();
   const drawn: DrawnMeasure[] = [];
   let x = 0;
@@ -50,12 +37,12 @@ export async function engraveSystem(
     const staves = drawStaves(context, score, part, position, { x, width }, place);
     const stave = staves[0]!;
     if (part.measures[position]?.voices.length) {
-      const { first, highest } = drawVoices(context, score, part, position, measure, staves, ties);
+      const { first, ...reach } = drawVoices(context, score, part, position, measure, staves, ties);
       const xs = new Map(first.map(({ moment, note }) => [moment.at, note.getAbsoluteX()]));
-      drawn.push({ measure, stave, xs, highest, degrees: degreesOf(first) });
+      drawn.push({ measure, stave, xs, ...reach, degrees: degreesOf(first) });
     } else {
       const xs = drawSlashes(context, measure, stave);
-      drawn.push({ measure, stave, xs, highest: Infinity, degrees: [] });
+      drawn.push({ measure, stave, xs, highest: Infinity, lowest: -Infinity, degrees: [] });
     }
     x += width;
   }

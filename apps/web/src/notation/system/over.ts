@@ -1,4 +1,5 @@
 import { prettyDegree, type ScoreMeasure } from '@drop-close/core';
+import { prettyName, prettyNumber } from '../../ui/notation';
 import { symbolParts } from '../../ui/symbol';
 import type { DrawnMeasure, SystemPlace } from './types';
 
@@ -8,33 +9,41 @@ const CHORD_UP = 14;
 const CLEAR = 13;
 const SECTION_UP = 24;
 const AFTER_SECTION = 34;
-/** Under the upper line of the staff. */
+/** Over the foot of the system. */
+const NUMBERS_UP = 8;
+/** Under the upper line of the staff, or under what is lower. */
 const DEGREES_DOWN = 76;
+const UNDER_NOTES = 18;
 
 /** Chords at their time, sections, remarks, signs and the number of the first bar, over the staff of a line. */
 export function drawOver(
   svg: SVGElement,
   drawn: readonly DrawnMeasure[],
-  { top }: SystemPlace,
+  { top, height }: SystemPlace,
   symbolOf: (symbol: string) => string,
 ): void {
   const highest = Math.min(...drawn.map((each) => each.highest));
   const line = Math.min(top - CHORD_UP, highest - CLEAR);
+  const lowest = Math.max(...drawn.map((each) => each.lowest));
+  const degreeLine = Math.max(top + DEGREES_DOWN, lowest + UNDER_NOTES);
   drawn.forEach(({ measure, stave, xs, degrees }, at) => {
     const [start, end] = [stave.getNoteStartX(), stave.getNoteEndX()];
-    for (const { at: time, chord } of measure.chords) {
+    for (const { at: time, chord, number } of measure.chords) {
       const x = xs.get(time) ?? start + ((end - start) * time) / measure.length;
       svg.append(symbolText(symbolOf(chord.symbol), x, line));
+      if (number !== undefined) {
+        svg.append(text(x, height - NUMBERS_UP, prettyNumber(number), 'sheet-numeral'));
+      }
     }
     for (const { x, degree } of degrees) {
-      svg.append(text(x, top + DEGREES_DOWN, prettyDegree(degree), 'sheet-degree'));
+      svg.append(text(x, degreeLine, prettyDegree(degree), 'sheet-degree'));
     }
     const left = at === 0 ? 0 : stave.getX() + 2;
     const { section } = measure;
     if (section !== undefined) svg.append(text(left, line - SECTION_UP, section, 'sheet-section'));
     const said = [...measure.words, ...measure.directions.map(signOf)].join('  ');
     const indent = section === undefined ? 0 : AFTER_SECTION;
-    if (said) svg.append(text(left + indent, line - SECTION_UP, said, 'sheet-words'));
+    if (said) svg.append(text(left + indent, line - SECTION_UP, prettyName(said), 'sheet-words'));
     if (at === 0 && measure.number > 1) {
       svg.append(text(0, top - 4, String(measure.number), 'sheet-number'));
     }

@@ -8,6 +8,7 @@ import {
   VoltaType,
 } from 'vexflow/bravura';
 import type { SystemPlace } from './types';
+import { isNewMeter } from './widths';
 
 /** The engraver leaves so much over a staff of its own, in pixels. */
 const SPACE_ABOVE = 40;
@@ -38,7 +39,7 @@ export function drawStaves(
         ? new TabStave(box.x, y, box.width, { numLines: part.tuning.length })
         : new Stave(box.x, y, box.width);
     if (isFirst) begin(stave, score, part, at);
-    if (clef !== 'tab' && isNewMeter(score, position)) {
+    if (clef !== 'tab' && isNewMeter(score.measures, position)) {
       stave.addTimeSignature(`${measure.meter.beats}/${measure.meter.unit}`);
     }
     barlines(stave, measure, position === score.measures.length - 1);
@@ -49,11 +50,6 @@ export function drawStaves(
   for (const stave of staves) stave.setContext(context).draw();
   connect(context, part, staves, isFirst);
   return staves;
-}
-
-function isNewMeter({ measures }: Score, position: number): boolean {
-  const [before, now] = [measures[position - 1]?.meter, measures[position]!.meter];
-  return !before || before.beats !== now.beats || before.unit !== now.unit;
 }
 
 function begin(stave: Stave, { key }: Score, part: ScorePart, at: number): void {

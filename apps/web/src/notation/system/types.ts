@@ -30,6 +30,8 @@ export interface DrawnMeasure {
   readonly degrees: readonly { readonly x: number; readonly degree: Degree }[];
   /** The top of what is highest in it, in pixels. */
   readonly highest: number;
+  /** The foot of what is lowest on its first staff, in pixels. */
+  readonly lowest: number;
 }
 
 /** Notes that are tied on, by staff and pitch, with their position in the chord. */

@@ -15,7 +15,7 @@ import {
 } from 'vexflow/bravura';
 import { keyOfNote } from '../keys';
 import { drawTies } from './ties';
-import type { Engraved, OpenTies } from './types';
+import type { DrawnMeasure, Engraved, OpenTies } from './types';
 
 const DURATIONS = {
   ...{ whole: 'w', half: 'h', quarter: 'q', eighth: '8', '16th': '16', '32nd': '32' },
@@ -24,9 +24,11 @@ const REST_KEYS = { treble: 'b/4', bass: 'd/3', tab: 'b/4' } as const;
 /** After the last note of a bar, and the least a bar has, in pixels. */
 const NOTE_MARGIN = 18;
 const LEAST_ROOM = 40;
+/** A bracket's number stands so far over it. */
+const TUPLET_UP = 6;
 const QUARTER = 480;
 
-/** Draws the voices of a bar. @returns what is drawn for the first of them, and the top of what is highest */
+/** Draws the voices of a bar. @returns what is drawn for the first of them, and how high and how low the notes of the first staff reach */
 export function drawVoices(
   context: RenderContext,
   { key }: Score,
@@ -35,7 +37,7 @@ export function drawVoices(
   { meter }: ScoreMeasure,
   staves: readonly Stave[],
   ties: OpenTies,
-): { readonly first: readonly Engraved[]; readonly highest: number } {
+): Pick<DrawnMeasure, 'highest' | 'lowest'> & { readonly first: readonly Engraved[] } {
   const made = part.measures[position]!.voices.map(({ staff, moments }) => {
     const engraved = moments.map((moment) => ({ moment, note: noteOf(part, staff, moment) }));
     const voice = new Voice({ numBeats: meter.beats, beatValue: meter.unit });
@@ -53,21 +55,31 @@ export function drawVoices(
     made.map(({ voice }) => voice),
     Math.max(LEAST_ROOM, room),
   );
-  let highest = Infinity;
+  let [highest, lowest] = [Infinity, -Infinity];
   for (const { staff, isTab, engraved, voice, beams } of made) {
     const tuplets = isTab ? [] : tupletsOf(engraved);
     voice.draw(context, staves[staff]);
     for (const each of [...beams, ...tuplets]) each.setContext(context).draw();
     if (!isTab) drawTies(context, staff, engraved, ties);
-    if (staff === 0) highest = Math.min(highest, ...engraved.map(({ note }) => topOf(note)));
+    if (staff === 0) {
+      const brackets = tuplets.map((each) => each.getYPosition() - TUPLET_UP);
+      highest = Math.min(highest, ...engraved.map(({ note }) => topOf(note)), ...brackets);
+      lowest = Math.max(lowest, ...engraved.map(({ note }) => footOf(note)));
+    }
   }
-  return { first: made[0]?.engraved ?? [], highest };
+  return { first: made[0]?.engraved ?? [], highest, lowest };
 }
 
 function topOf(note: StemmableNote): number {
   if (!(note instanceof StaveNote) || note.isRest()) return Infinity;
   const heads = Math.min(...note.getYs());
   return note.hasStem() ? Math.min(heads, note.getStemExtents().topY) : heads;
+}
+
+function footOf(note: StemmableNote): number {
+  if (!(note instanceof StaveNote) || note.isRest()) return -Infinity;
+  const heads = Math.max(...note.getYs());
+  return note.hasStem() ? Math.max(heads, note.getStemExtents().topY) : heads;
 }
 
 function noteOf(part: ScorePart, staff: number, moment: Moment): StemmableNote {

@@ -25,7 +25,8 @@ export default function FormPage() {
   if (!read.ok || read.value.kind !== 'form') {
     return (
       <p>
-        This address names no form. <Link to="/practise/holes">Choose one from the map.</Link>
+        This address names no form of a chord.{' '}
+        <Link to="/practise/holes">Choose one from the map.</Link>
       </p>
     );
   }

@@ -15,6 +15,7 @@ import { usePractised } from '../items/usePractice';
 import { STRENGTH_WORDS } from '../base/StrengthMark';
 import { NewForm } from './NewForm';
 import './holes.css';
+import { Term } from '../../ui/terms/Term';
 
 /** Rows that fill a screen. */
 const FIRST = 16;
@@ -35,7 +36,8 @@ export default function HolesPage() {
     <>
       <div className="practise-bar">
         <span className="quiet">
-          How much of each form is known today, by keys. Press a hole to practise it.
+          How much of each <Term of="form (practice)">form</Term> is known today, by keys. Press a{' '}
+          <Term of="hole">hole</Term> to practise it.
         </span>
         <Button
           onClick={() => {

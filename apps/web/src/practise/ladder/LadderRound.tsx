@@ -12,7 +12,7 @@ import { useMemo, useState, type SyntheticEvent } from 'react';
 import { useAnalysis } from '../../engine/useChorus';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { MidiChooser } from '../../voice/entry/MidiChooser';
-import { prettyName } from '../../ui/notation';
+import { prettyNumber } from '../../ui/notation';
 import { GRADE_WORDS } from '../base/grades';
 import { useNoting } from '../items/useNoting';
 import { CoveredSlot } from './CoveredSlot';
@@ -85,7 +85,7 @@ export function LadderRound(props: LadderRoundProps) {
                       event={event}
                       numeral={
                         seen === 'number'
-                          ? prettyName(numeralAt.get(`${event.bar} ${event.beat}`) ?? '')
+                          ? prettyNumber(numeralAt.get(`${event.bar} ${event.beat}`) ?? '')
                           : undefined
                       }
                       text={written.get(slot) ?? ''}

@@ -9,7 +9,7 @@ import {
 } from '@drop-close/core';
 import { Alert, Button, Dropdown, Modal, Upload } from 'antd';
 import { useState } from 'react';
-import { saveFile } from '../../comp/saveFile';
+import { saveFile } from '../../ui/saveFile';
 import { noteHere } from '../items/sending';
 import { localDay } from '../base/localDay';
 import { isThere } from './isThere';

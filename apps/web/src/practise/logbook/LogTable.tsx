@@ -5,9 +5,9 @@ import { App, Button } from 'antd';
 import { useState } from 'react';
 import { api } from '../../api/client';
 import { dayOf } from '../../ui/moments';
-import { prettyName } from '../../ui/notation';
 import { GRADE_WORDS } from '../base/grades';
 import { LOG } from '../items/useLog';
+import { useNotation } from '../../profile/useNotation';
 
 interface LogTableProps {
   readonly entries: readonly EntryView[];
@@ -72,6 +72,7 @@ interface RowProps {
 function Row({ entry, isFirst, onEdit }: RowProps) {
   const { day, minutes, what, tempo, key, grade, notes } = entry;
   const throwAway = useThrowAway();
+  const { name } = useNotation();
   return (
     <>
       {isFirst && (
@@ -88,7 +89,7 @@ function Row({ entry, isFirst, onEdit }: RowProps) {
         </td>
         <td>{Number(minutes.toFixed(1))}</td>
         <td>{tempo}</td>
-        <td className="log-wide">{key !== undefined && prettyName(key)}</td>
+        <td className="log-wide">{key !== undefined && name(key)}</td>
         <td>{grade && GRADE_WORDS[grade]}</td>
         <td className="log-tools">
           <Button
@@ -117,7 +118,7 @@ function useThrowAway(): (entry: EntryView) => Promise<void> {
   const { notification } = App.useApp();
   const again = () => queries.invalidateQueries({ queryKey: LOG });
   const failed = (error: unknown): void => {
-    notification.error({ title: 'That did not go through', description: String(error) });
+    notification.error({ title: 'That did not work', description: String(error) });
   };
   return async ({ id, what }) => {
     const putBack = (): void => {

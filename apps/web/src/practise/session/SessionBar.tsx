@@ -48,7 +48,7 @@ function Running({ session, step }: { session: SessionView; step: SessionStep })
       <Button
         type="text"
         icon={paused ? <CaretRightFilled aria-hidden /> : <PauseOutlined aria-hidden />}
-        aria-label={paused ? 'Go on' : 'Pause'}
+        aria-label={paused ? 'Continue' : 'Pause'}
         title="Shift P"
         onClick={() => {
           actions.pause(!paused);

@@ -10,7 +10,7 @@ export function SessionEnd() {
   if (!ended) return null;
   const [went, left] = tellSession(ended, words);
   return (
-    <section className="session-end" role="status" aria-label="What went">
+    <section className="session-end" role="status" aria-label="What was done">
       <p>
         <b>{went}</b>
       </p>
@@ -19,7 +19,7 @@ export function SessionEnd() {
         <Button type="primary" onClick={actions.close}>
           Done for today
         </Button>{' '}
-        <Button onClick={actions.goOn}>Go on after all</Button>
+        <Button onClick={actions.goOn}>Continue after all</Button>
       </p>
     </section>
   );

@@ -60,7 +60,7 @@ export function SessionSteps({ open, onClose }: { open: boolean; onClose: () => 
       </DndContext>
       <p>
         <Button disabled={at === 0} onClick={actions.back}>
-          One step back
+          Back one step
         </Button>{' '}
         <Button
           onClick={() => {

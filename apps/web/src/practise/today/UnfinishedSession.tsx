@@ -37,10 +37,10 @@ export function UnfinishedSession() {
           resumeSession(left);
         }}
       >
-        Go on with it
+        Continue it
       </Button>{' '}
       <Button size="small" onClick={() => void end()}>
-        Leave it
+        End it
       </Button>
     </p>
   );

@@ -5,9 +5,10 @@ import {
   type LayerNote,
   type Timeline,
 } from '@drop-close/core';
+import { Fragment } from 'react';
 import { usePlayer } from '../../playback/usePlayer';
 import { ChordSymbol } from '../../profile/ChordSymbol';
-import { prettyName } from '../../ui/notation';
+import { prettyNumber } from '../../ui/notation';
 import type { PitchScale } from '../../ui/pitchScale';
 import type { SystemLayout } from '../../voice/threads/threadLayout';
 import { lineHeads, type LineHead } from './lineLayout';
@@ -59,7 +60,9 @@ export function LineSystem(props: LineSystemProps) {
                 onSelect(index);
               }}
             >
-              <span className="line-numeral">{prettyName(numeralOf(index))}</span>
+              <span className="line-numeral">
+                <Numeral words={prettyNumber(numeralOf(index))} />
+              </span>
               <span className="line-symbol">
                 <ChordSymbol symbol={event.chord.symbol} />
               </span>
@@ -152,3 +155,12 @@ function Head({ head, few, isMissed }: HeadProps) {
     </g>
   );
 }
+
+/** A number that is too long for its bar, as that of an applied dominant on a phone, is parted after its strokes. */
+const Numeral = ({ words }: { readonly words: string }) =>
+  words.split(/(?<=\/)/).map((part, at) => (
+    <Fragment key={at}>
+      {at > 0 && <wbr />}
+      {part}
+    </Fragment>
+  ));

@@ -1,34 +1,41 @@
-import { PrinterOutlined } from '@ant-design/icons';
-import { READER_IDS, READERS, type SetView } from '@drop-close/core';
+import { DownloadOutlined, PrinterOutlined } from '@ant-design/icons';
+import { READER_IDS, READERS } from '@drop-close/core';
 import { useQuery } from '@tanstack/react-query';
 import { Alert, Button, Progress } from 'antd';
-import dayjs from 'dayjs';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useMemo } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { api } from '../../api/client';
-import { prettyName } from '../../ui/notation';
-import { PaperChoosers, ReaderChooser } from '../PaperChoosers';
-import type { PaperId } from '../pages';
-import { PageTurner } from '../PageTurner';
-import { PaperPage, PaperStack } from '../Paper';
-import { PageOfScore } from '../SheetPages';
-import { bookletOf, type Booklet } from './booklet';
+import { saveFile } from '../../ui/saveFile';
+import { engine } from '../../engine/client';
+import { DOCUMENT_LABELS, isForReaders, SET_KINDS } from '../documents';
+import { printDrawn, usePrintedName } from '../Files';
+import { OnStand } from '../OnStand';
+import { PaperStack } from '../Paper';
+import { DocumentChooser, PaperChoosers, ReaderChooser } from '../PaperChoosers';
+import { setPaperLook, usePaperLook } from '../usePaperLook';
+import { bookletOf } from './booklet';
+import { BookletNotes } from './BookletNotes';
+import { pagesOfBooklet } from './bookletPages';
 import { useBooklet } from './useBooklet';
 import '../takeaway.css';
+import { useNotation } from '../../profile/useNotation';
 
-/** A set as one booklet: its contents, and every tune as a lead sheet for whoever reads it. */
+/** A set as one booklet: its contents, and one document of every tune for whoever reads it. */
 export default function SetTakeAwayPage() {
   const { id } = useParams();
   const sets = useQuery({ queryKey: ['sets'], queryFn: api.sets });
   const set = sets.data?.find((each) => each.id === id);
   const [parameters, setParameters] = useSearchParams();
-  const reader = READER_IDS.find((each) => each === parameters.get('for')) ?? 'concert';
-  const [perLine, setPerLine] = useState(4);
-  const [paper, setPaper] = useState<PaperId>('A4');
-  const [onStand, setOnStand] = useState(false);
-  const writing = useBooklet(set, reader);
+  const kind = SET_KINDS.find((each) => each === parameters.get('sheet')) ?? 'lead sheet';
+  const wanted = READER_IDS.find((each) => each === parameters.get('for')) ?? 'concert';
+  const reader = isForReaders(kind) ? wanted : 'concert';
+  const look = usePaperLook();
+  const writing = useBooklet(set, { kind, reader, numbers: look.numbers });
   const tunes = writing.state === 'written' ? writing.tunes : undefined;
-  const booklet = useMemo(() => tunes && bookletOf(tunes, perLine, paper), [tunes, perLine, paper]);
+  const booklet = useMemo(() => tunes && bookletOf(tunes, look), [tunes, look]);
+  const { name: nameOf } = useNotation();
+  const under = isForReaders(kind) ? READERS[reader].label : DOCUMENT_LABELS[kind];
+  const pages = set && booklet ? pagesOfBooklet({ set, booklet, look, under, nameOf }) : [];
   usePrintedName(set?.name);
   if (sets.data && !set) {
     return (
@@ -39,35 +46,53 @@ export default function SetTakeAwayPage() {
       </main>
     );
   }
+  const choose = (change: { readonly sheet?: string; readonly for?: string }): void => {
+    setParameters({ sheet: kind, for: wanted, ...change }, { replace: true });
+  };
+  const saveParts = async (): Promise<void> => {
+    if (!set || !tunes) return;
+    const bytes = await engine.packedScores(
+      tunes.map(({ title, score }) => ({ name: title, score })),
+    );
+    saveFile(`${set.name}, ${under}.zip`, bytes, 'application/zip');
+  };
   return (
     <main className="page takeaway">
       <div className="takeaway-bar">
         <h1 className="takeaway-set">{set?.name}</h1>
-        <ReaderChooser
-          reader={reader}
-          onChange={(chosen) => {
-            setParameters({ for: chosen }, { replace: true });
+        <DocumentChooser
+          kind={kind}
+          kinds={SET_KINDS}
+          onChange={(sheet) => {
+            choose({ sheet });
           }}
         />
-        <PaperChoosers perLine={perLine} onPerLine={setPerLine} paper={paper} onPaper={setPaper} />
+        {isForReaders(kind) && (
+          <ReaderChooser
+            reader={reader}
+            onChange={(chosen) => {
+              choose({ for: chosen });
+            }}
+          />
+        )}
+        <PaperChoosers look={look} onLook={setPaperLook} />
+        <OnStand pages={pages} look={look} />
         <span className="takeaway-files">
           <Button
             type="primary"
             icon={<PrinterOutlined aria-hidden />}
-            disabled={!booklet}
-            onClick={() => {
-              window.print();
-            }}
+            disabled={!pages.length}
+            onClick={() => void printDrawn()}
           >
             Print
           </Button>
           <Button
-            disabled={!booklet}
-            onClick={() => {
-              setOnStand(true);
-            }}
+            icon={<DownloadOutlined aria-hidden />}
+            disabled={!tunes?.length}
+            title="One MusicXML file for each tune, in a .zip"
+            onClick={() => void saveParts()}
           >
-            Pages on the stand
+            All as MusicXML
           </Button>
           <Link to={`/book?set=${id ?? ''}`}>Back to the set</Link>
         </span>
@@ -82,86 +107,9 @@ export default function SetTakeAwayPage() {
           aria-label="Writing the booklet"
         />
       )}
+      {writing.state === 'written' && <BookletNotes notes={writing.notes} />}
       {set?.tuneIds.length === 0 && <p className="quiet">This set is empty.</p>}
-      {set && booklet && booklet.pages.length > 0 && (
-        <BookletPages {...{ set, booklet, paper }} reader={READERS[reader].label} />
-      )}
-      {set && booklet && onStand && (
-        <BookletOnStand
-          {...{ set, booklet, paper }}
-          reader={READERS[reader].label}
-          onClose={() => {
-            setOnStand(false);
-          }}
-        />
-      )}
+      {booklet && booklet.pages.length > 0 && <PaperStack paper={look.paper}>{pages}</PaperStack>}
     </main>
   );
-}
-
-/** The browser names a printed file by the title of the page. */
-function usePrintedName(name: string | undefined): void {
-  useEffect(() => {
-    if (name === undefined) return undefined;
-    const before = document.title;
-    document.title = name;
-    return () => {
-      document.title = before;
-    };
-  }, [name]);
-}
-
-interface BookletPagesProps {
-  readonly set: SetView;
-  readonly booklet: Booklet;
-  readonly reader: string;
-  readonly paper: PaperId;
-}
-
-const BookletPages = (props: BookletPagesProps) => (
-  <PaperStack paper={props.paper}>{pagesOfBooklet(props)}</PaperStack>
-);
-
-const BookletOnStand = ({
-  onClose,
-  ...props
-}: BookletPagesProps & { readonly onClose: () => void }) => (
-  <PageTurner paper={props.paper} pages={pagesOfBooklet(props)} onClose={onClose} />
-);
-
-/** Contents, and the pages of every tune. */
-function pagesOfBooklet({ set, booklet, reader, paper }: BookletPagesProps): ReactNode[] {
-  const { contents, pages, total } = booklet;
-  return [
-    <PaperPage key="contents" paper={paper} number={1} total={total} foot={set.name}>
-      <header className="booklet-head">
-        <h2>{set.name}</h2>
-        <p>
-          <span>{reader}</span>
-          {set.day !== undefined && <span>{dayjs(set.day).format('dddd, D MMMM YYYY')}</span>}
-        </p>
-      </header>
-      <ol className="booklet-contents">
-        {contents.map(({ title, key, tempo, page }, at) => (
-          <li key={at}>
-            <span className="booklet-title">{title}</span>
-            <span>{prettyName(key)}</span>
-            <span>♩ = {tempo}</span>
-            <span className="booklet-page">{page}</span>
-          </li>
-        ))}
-      </ol>
-    </PaperPage>,
-    ...pages.map(({ tune, systems, isFirst }, at) => (
-      <PaperPage key={at} paper={paper} number={at + 2} total={total} foot={set.name}>
-        <PageOfScore
-          score={tune.score}
-          systems={systems}
-          reader={reader}
-          paper={paper}
-          isFirst={isFirst}
-        />
-      </PaperPage>
-    )),
-  ];
 }

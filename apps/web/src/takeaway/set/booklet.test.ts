@@ -1,4 +1,5 @@
 import { leadSheet, parseChart } from '@drop-close/core';
+import { USUAL_LOOK } from '../pages';
 import { bookletOf } from './booklet';
 
 const tune = (title: string, bars: number) => ({
@@ -12,8 +13,7 @@ const tune = (title: string, bars: number) => ({
 it('a booklet has its contents first, and every tune on a page of its own', () => {
   const { contents, pages, total } = bookletOf(
     [tune('Rope', 12), tune('Chain', 200), tune('Rope', 12)],
-    4,
-    'A4',
+    USUAL_LOOK,
   );
   const long = contents[2]!.page - contents[1]!.page;
   expect(contents.map(({ title, page }) => [title, page])).toEqual([

@@ -1,5 +1,5 @@
 import type { Score } from '@drop-close/core';
-import { layOut, type PaperId, type SystemBars } from '../pages';
+import { layOut, type PaperLook, type SystemBars } from '../pages';
 
 /** A tune of a set, written out. */
 export interface BookletTune {
@@ -32,11 +32,11 @@ export interface Booklet {
 }
 
 /** The pages of a set in playing order: every tune begins a page of its own. */
-export function bookletOf(tunes: readonly BookletTune[], perLine: number, paper: PaperId): Booklet {
+export function bookletOf(tunes: readonly BookletTune[], look: PaperLook): Booklet {
   const pages: BookletPage[] = [];
   const contents = tunes.map((tune): ContentsLine => {
     const page = pages.length + 2;
-    const own = layOut(tune.score, perLine, paper);
+    const own = layOut(tune.score, look);
     pages.push(...own.map((systems, at) => ({ tune, systems, isFirst: at === 0 })));
     return { title: tune.title, key: tune.score.key, tempo: tune.score.tempo, page };
   });

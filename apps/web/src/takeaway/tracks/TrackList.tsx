@@ -3,6 +3,7 @@ import { TRACK_DAYS, type TrackView } from '@drop-close/core';
 import { Button, Progress } from 'antd';
 import { isOnItsWay } from './useTracks';
 import { lengthInWords, sizeInWords, trackInWords } from './trackWords';
+import { useNotation } from '../../profile/useNotation';
 
 const soundOf = ({ id }: TrackView): string => `/api/tracks/${id}/sound`;
 
@@ -13,13 +14,14 @@ interface TrackListProps {
 
 /** Tracks that are there, and those that are being made. */
 export function TrackList({ tracks, onRemove }: TrackListProps) {
+  const { name } = useNotation();
   return (
     <>
       <ul className="track-list" aria-label="Tracks">
         {tracks.map((track) => (
           <li key={track.id} className="track">
             <p>
-              <b className="track-title">{track.title}</b> {trackInWords(track)}
+              <b className="track-title">{track.title}</b> {trackInWords(track, name)}
             </p>
             {isOnItsWay(track) && <OnItsWay track={track} onCancel={onRemove} />}
             {track.state === 'failed' && (

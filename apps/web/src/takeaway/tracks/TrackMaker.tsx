@@ -11,8 +11,8 @@ import {
   type TrackWish,
 } from '@drop-close/core';
 import { Button, Checkbox, InputNumber, Segmented, Select } from 'antd';
-import { prettyName } from '../../ui/notation';
 import { lengthInWords, PART_WORDS } from './trackWords';
+import { useNotation } from '../../profile/useNotation';
 
 /** All keys, each a fourth above the one before: as one practises them. */
 const ROUND = Array.from({ length: 12 }, (_, step) => (step * 5) % 12);
@@ -40,6 +40,7 @@ export function TrackMaker({
   onChange,
   onMake,
 }: TrackMakerProps) {
+  const { name } = useNotation();
   const parts = PARTS.filter((part) => part !== 'solo' || hasSolo);
   const seconds = trackSeconds(quarters, wish);
   const problem = wish.heard.length
@@ -67,7 +68,7 @@ export function TrackMaker({
           maxTagCount="responsive"
           options={ROUND.map((value) => ({
             value,
-            label: prettyName(keyAt(tuneKey, value)),
+            label: name(keyAt(tuneKey, value)),
           }))}
           onChange={(keys) => {
             onChange({ keys: keys.length ? keys : [0] });

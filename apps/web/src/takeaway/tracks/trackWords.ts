@@ -10,12 +10,15 @@ export const PART_WORDS: Readonly<Record<Part, string>> = {
   click: 'Click',
 };
 
-/** "Comp, bass and drums, in B♭ and E♭, twice in each, 120 a minute, 4 faster each time". */
-export function trackInWords({ wish, key }: Pick<TrackView, 'wish' | 'key'>): string {
+/** @param nameOf how the player names keys. "Comp, bass and drums, in B♭ and E♭, twice in each, 120 a minute, 4 faster each time". */
+export function trackInWords(
+  { wish, key }: Pick<TrackView, 'wish' | 'key'>,
+  nameOf = prettyName,
+): string {
   const heard = inList(wish.heard.map((part) => PART_WORDS[part].toLowerCase()));
   const words = [
     heard.charAt(0).toUpperCase() + heard.slice(1),
-    keysInWords(wish, key),
+    keysInWords(wish, key, nameOf),
     timesInWords(wish),
     `${wish.tempo} a minute`,
     wish.faster ? `${wish.faster} faster each time` : '',
@@ -24,9 +27,9 @@ export function trackInWords({ wish, key }: Pick<TrackView, 'wish' | 'key'>): st
   return words.filter((each) => each).join(', ');
 }
 
-function keysInWords({ keys }: TrackWish, key: string): string {
+function keysInWords({ keys }: TrackWish, key: string, nameOf: (key: string) => string): string {
   if (keys.length === 12) return 'in all keys';
-  return `in ${inList(keys.map((semitones) => prettyName(keyAt(key, semitones))))}`;
+  return `in ${inList(keys.map((semitones) => nameOf(keyAt(key, semitones))))}`;
 }
 
 function timesInWords({ times, keys }: TrackWish): string {

@@ -24,7 +24,7 @@ export function useTracks() {
   const onError = (error: Error): void => {
     const [first] = error instanceof Refusal ? (error.problem.errors ?? []) : [];
     const description = first?.message ?? error.message;
-    notification.error({ title: 'That did not go through', description });
+    notification.error({ title: 'That did not work', description });
   };
   const make = useMutation({
     mutationFn: (fields: TrackFields) => api.makeTrack(fields),

@@ -69,7 +69,7 @@ export function FamilyBrowser({ chorus }: { chorus: VoicedChorus }) {
               if (picked) use(picked);
             }}
           >
-            Take and lock it
+            Use it and lock it
           </Button>
         </div>
       }

@@ -45,10 +45,10 @@ export default function ComparePanel() {
     >
       <div className="compare-sides">
         {[a, b].map((choice, side) => (
-          <section key={side} aria-label={side === 0 ? 'The one' : 'The other'}>
+          <section key={side} aria-label={side === 0 ? 'First' : 'Second'}>
             <div className="compare-head">
               <Select
-                aria-label={side === 0 ? 'The one' : 'The other'}
+                aria-label={side === 0 ? 'First' : 'Second'}
                 value={choice.id}
                 options={choices.map(({ id, label }) => ({ value: id, label }))}
                 popupMatchSelectWidth={false}
@@ -69,7 +69,7 @@ export default function ComparePanel() {
                     toggleDesk('compare');
                   }}
                 >
-                  Take this one
+                  Use this one
                 </Button>
               )}
             </div>
@@ -196,7 +196,7 @@ function KeepThis({ onKept }: { onKept: (id: string) => void }) {
         }}
       />
       <Button htmlType="submit" disabled={!name.trim()} loading={keep.isPending}>
-        Keep this arrangement beside it
+        Save this arrangement beside it
       </Button>
       {keep.isError && (
         <span className="fault" role="alert">

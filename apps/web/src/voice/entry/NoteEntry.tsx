@@ -39,7 +39,7 @@ function Entry() {
     [played, chord, instrument],
   );
   return (
-    <section className="entry" aria-label="Put a voicing together">
+    <section className="entry" aria-label="Enter a voicing">
       <Board
         instrument={instrument}
         played={played}

@@ -1,13 +1,28 @@
-import { playingOf, profileByBar } from '@drop-close/core';
+import { handSpans, isFretted, playingOf, profileByBar, voiceRanges } from '@drop-close/core';
 import { useMemo } from 'react';
 import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
 import { useSelection } from '../../place/selection';
 import { useNotation } from '../../profile/useNotation';
 import { useInstrument } from '../../profile/useInstrument';
 import { figuresOf, summaryFor } from './figuresOf';
+import { PictureFigure } from '../../ui/picture/PictureFigure';
+import { HandPicture } from './HandPicture';
+import { RangesPicture } from './RangesPicture';
 import { ProfileChart } from './ProfileChart';
 import { useShown } from '../desk/useShown';
 import './figures.css';
+import { Term } from '../../ui/terms/Term';
+
+/** The words of the glossary that figures are about. */
+const TERMS: Readonly<Record<string, string>> = {
+  Motion: 'motion',
+  'Resolutions met': 'resolution',
+  Leaps: 'leap',
+  'Longest held': 'held',
+  'Different grips': 'grip',
+  'Hand along the neck': 'hand shift',
+  'Widest grip': 'stretch',
+};
 
 interface FiguresProps {
   readonly chorus: VoicedChorus;
@@ -28,13 +43,17 @@ export default function Figures({ chorus, outcome }: FiguresProps) {
     () => profileByBar({ ...outcome, instrument }, events),
     [outcome, instrument, events],
   );
+  const ranges = useMemo(() => voiceRanges(outcome.path), [outcome]);
+  const spans = useMemo(() => handSpans(outcome.path, instrument), [outcome, instrument]);
   const shown = useShown<HTMLElement>();
   return (
     <section className="figures" ref={shown} aria-label="The chorus in figures">
       <dl>
         {figuresOf(summary, events, note).map(([name, figure]) => (
           <div key={name}>
-            <dt>{name}</dt>
+            <dt>
+              <Term of={TERMS[name]}>{name}</Term>
+            </dt>
             <dd>{figure}</dd>
           </div>
         ))}
@@ -46,6 +65,28 @@ export default function Figures({ chorus, outcome }: FiguresProps) {
           select(events.findIndex((event) => event.bar === bar));
         }}
       />
+      {ranges.length > 0 && (
+        <div className="figure-pictures">
+          <PictureFigure
+            title="The range of each voice"
+            caption="From its lowest to its highest note; the stroke is its middle."
+            draw={(width, look) => <RangesPicture {...{ ranges, width, look }} />}
+          />
+          {spans.length > 0 && (
+            <PictureFigure
+              title="Where the hand lies"
+              caption={
+                isFretted(instrument)
+                  ? 'Frets it holds, chord by chord.'
+                  : 'Keys it holds, chord by chord: the right hand filled, the left hollow.'
+              }
+              draw={(width, look) => (
+                <HandPicture {...{ spans, timeline: chorus.timeline, width, look }} />
+              )}
+            />
+          )}
+        </div>
+      )}
     </section>
   );
 }

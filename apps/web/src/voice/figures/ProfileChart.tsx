@@ -16,7 +16,7 @@ export function ProfileChart({ bars, hand, onBar }: ProfileChartProps) {
   return (
     <figure className="profile-chart">
       <figcaption className="quiet">
-        Columns: half steps into each bar.{hand && ' Dashed: millimetres along the neck.'}
+        Columns: half steps moved into each bar.{hand && ' Dashed: millimetres along the neck.'}
       </figcaption>
       <ResponsiveContainer width="100%" height={120}>
         <ComposedChart

@@ -80,7 +80,7 @@ function Agreement({ learned: { agreement } }: { learned: Learned }) {
     </div>
   );
   return (
-    <div role="group" aria-label="Choices foretold that were held out while learning">
+    <div role="group" aria-label="Choices predicted correctly, of those kept aside for checking">
       {bar('My taste predicts', best)}
       {bar('Balanced predicts', bestBalanced)}
     </div>

@@ -90,7 +90,7 @@ function WholeChorus() {
             change({ stayInPlace: on });
           }}
         />
-        Stay in one place
+        Stay in one position
       </label>
       <label>
         When a passage returns

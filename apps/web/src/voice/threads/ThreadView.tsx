@@ -31,7 +31,7 @@ export function ThreadView({ chorus }: { chorus: VoicedChorus }) {
   const { under, taken } = useThreadFocus();
   const focus = under ?? taken;
   const { level } = useZoom();
-  const zoom = zoomAt(level);
+  const zoom = zoomAt(level, width);
   const { timeline, outcome } = chorus;
   const path = outcome.status === 'found' ? outcome.path : NO_PATH;
   const changes = outcome.status === 'found' ? outcome.changes : NO_CHANGES;

@@ -30,7 +30,15 @@ export const useZoom = create<{ readonly level: number }>()(
   persist(() => ({ level: DEFAULT_ZOOM }), { name: 'drop-close zoom', storage: safeStorage() }),
 );
 
-export const zoomAt = (level: number): Zoom => zooms[level] ?? zooms[DEFAULT_ZOOM]!;
+/** A bar with grips is no narrower, in pixels: its symbols would lie on one another. */
+const NARROWEST_BAR = 110;
+
+/** How near one looks where there is so much room; on a phone fewer bars stand on one line. */
+export function zoomAt(level: number, width = Infinity): Zoom {
+  const chosen = zooms[level] ?? zooms[DEFAULT_ZOOM]!;
+  const isNarrow = chosen.grips && width > 0 && width / chosen.bars < NARROWEST_BAR;
+  return isNarrow ? zooms[0]! : chosen;
+}
 
 /** One step nearer (-1) or farther (1). */
 export const zoomBy = (steps: 1 | -1): void => {

@@ -11,7 +11,7 @@ const TENSIONS: readonly Degree[] = ['b9', '9', '#9', '11', '#11', 'b13', '13'];
  */
 export const bottom: CostTerm = {
   id: 'bottom',
-  label: 'A bottom that suits the room',
+  label: 'Lowest note suits the room',
   sound: ({ chord, voicing: { notes }, at, settings: { room, wishes } }: ChordFacts) => {
     const lowest = notes[0]?.degree;
     if (chord.kind === 'no chord' || !lowest) return 0;

@@ -8,7 +8,7 @@ import type { CostTerm } from '../base/types';
  */
 export const drift: CostTerm = {
   id: 'drift',
-  label: 'Back to the middle',
+  label: 'Return to the centre of the register',
   sound: ({ voicing, settings }) => {
     const mean = middleOf(voicing);
     if (mean === undefined) return 0;

@@ -7,7 +7,7 @@ import type { CostTerm } from '../base/types';
  */
 export const leaps: CostTerm = {
   id: 'leaps',
-  label: 'No leaps',
+  label: 'Avoid leaps',
   voice: ({ step, top }) => {
     const beyond = Math.max(0, Math.abs(step) - WIDEST_STEP) * SIZES.leapSemitone;
     return top ? 2 * beyond : beyond;

@@ -4,7 +4,7 @@ import type { ChordFacts, CostTerm, VoiceFacts } from '../base/types';
 /** The top line in the player's head: given notes, a shape for a stretch, common tones kept on top. */
 export const line: CostTerm = {
   id: 'line',
-  label: 'The line on top',
+  label: 'Follow the wanted top line',
   sound: topAgainstWish,
   voice: (facts) => (facts.top ? againstShape(facts) + letGo(facts) : 0),
 };

@@ -7,6 +7,6 @@ import type { CostTerm } from '../base/types';
  */
 export const parallel: CostTerm = {
   id: 'parallel',
-  label: 'Voices of their own',
+  label: 'Voices move independently',
   block: SIZES.blockShift,
 };

@@ -6,7 +6,7 @@ const OCTAVE = 12;
 /** What the top voice moves, once more, and each leap of it: the ear follows it. */
 export const top: CostTerm = {
   id: 'top',
-  label: 'A calm top voice',
+  label: 'Calm top voice',
   voice: ({ step, top: isTop }) => {
     if (!isTop) return 0;
     const size = Math.abs(step);

@@ -4,6 +4,6 @@ import type { CostTerm } from '../base/types';
 /** Each voice that enters or ends where one voicing has more of them than the next. */
 export const voices: CostTerm = {
   id: 'voices',
-  label: 'As many voices throughout',
+  label: 'Same number of voices',
   spare: SIZES.spareVoice,
 };

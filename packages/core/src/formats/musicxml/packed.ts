@@ -5,7 +5,7 @@ const CONTAINER = `<?xml version="1.0" encoding="UTF-8"?>
 `;
 
 /** A time that every archive of the same score has, so that the same score is the same file. */
-const ALWAYS = new Date('2000-01-01T00:00:00Z');
+export const ALWAYS = new Date('2000-01-01T00:00:00Z');
 
 /** A MusicXML document as a packed file, `.mxl`. Source: MusicXML 4.0, compressed files. */
 export function packMusicXml(document: string): Uint8Array<ArrayBuffer> {

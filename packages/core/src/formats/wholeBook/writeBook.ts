@@ -9,11 +9,11 @@ import { parseMeter } from '../../chart/meter';
 import { readWritten } from '../../chart/places/written';
 import { leadSheet } from '../../score/documents';
 import { chartFile } from '../chartFile';
+import { fileName } from '../../base/fileName';
+import { ALWAYS } from '../musicxml/packed';
 import { writeMusicXml } from '../musicxml/writeScore';
 import { BOOK_SCHEMA, type BookNote, type BookTune, type WholeBook } from './types';
 
-/** A time that every archive has, so that the same book is the same file. */
-const ALWAYS = new Date('2000-01-01T00:00:00Z');
 /** A text that a spreadsheet would take for a formula gets an apostrophe before it. Source: OWASP, CSV injection. */
 const SAFE = { escapeFormulae: true };
 
@@ -61,21 +61,12 @@ const sorted = (value: Record<string, unknown>): Record<string, unknown> =>
       .map((name) => [name, value[name]]),
   );
 
-/** Of a folder, in characters. */
-const LONGEST_FOLDER = 60;
-
 /** "tunes/001 Half Past the Tide": names of any script, without signs that no disk takes. */
 function foldersOf(tunes: readonly BookTune[]): string[] {
   const digits = String(tunes.length).length;
-  return tunes.map(({ title }, at) => {
-    // eslint-disable-next-line no-control-regex -- control characters are what is taken out
-    const plain = title.replace(/[\\/:*?"<>|\u0000-\u001f]/g, ' ').trim();
-    const name = Array.from(plain)
-      .slice(0, LONGEST_FOLDER)
-      .join('')
-      .replace(/[. ]+$/, '');
-    return `tunes/${String(at + 1).padStart(digits, '0')} ${name || 'tune'}`;
-  });
+  return tunes.map(
+    ({ title }, at) => `tunes/${String(at + 1).padStart(digits, '0')} ${fileName(title) || 'tune'}`,
+  );
 }
 
 function tuneFiles(tune: BookTune, folder: string): Record<string, Uint8Array> {

@@ -26,7 +26,7 @@ const KEPT = 1;
 /** The next chord, or its top note, from a half step above and then from below it. Source: common practice. */
 export const enclosure: MovementDevice = {
   id: 'enclosure',
-  label: 'Enclose what comes next',
+  label: 'Enclose the next chord',
   about: 'A half step above, then below, then on the beat the next chord or its top note.',
   group: 'a line',
   level: 1,

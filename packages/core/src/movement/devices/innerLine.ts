@@ -14,7 +14,7 @@ const SHORT = 2;
 /** All voices but one stay, and that one walks. Source: common practice. */
 export const innerLine: MovementDevice = {
   id: 'inner line',
-  label: 'Let one voice walk',
+  label: 'Walking inner voice',
   about: 'All voices but one stay where they are, and that one walks.',
   group: 'hold and move',
   level: 1,

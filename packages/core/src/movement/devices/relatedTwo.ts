@@ -7,7 +7,7 @@ import type { DevicePlace, MovementDevice } from '../types';
 /** The ii that belongs to a V, in the first half of its time. Source: common practice. */
 export const relatedTwo: MovementDevice = {
   id: 'related two',
-  label: 'Its ii before the V',
+  label: 'Related ii before the V',
   about:
     'A dominant shares its time with the ii that belongs to it: half-diminished where minor follows.',
   group: 'other chords',

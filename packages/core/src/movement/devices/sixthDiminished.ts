@@ -14,7 +14,7 @@ const SHORTEST = 4;
  */
 export const sixthDiminished: MovementDevice = {
   id: 'sixth and diminished',
-  label: 'Sixth and diminished by turns',
+  label: 'Alternate sixth and diminished',
   about:
     'The chord as a sixth chord, by turns with the diminished of its dominant: V7♭9 in disguise.',
   group: 'the whole grip',

@@ -5,7 +5,7 @@ import type { MovementDevice } from '../types';
 /** Another chord of the same function in its place, tritone substitute, backdoor and minor iv included. */
 export const standIn: MovementDevice = {
   id: 'stand-in',
-  label: 'Put another chord in its place',
+  label: 'Substitute another chord',
   about:
     'A chord of the same function: the tritone substitute, the backdoor, minor iv, or a neighbour.',
   group: 'other chords',

@@ -1,0 +1,104 @@
+import { Command as Finder } from 'cmdk';
+import { Modal } from 'antd';
+import { useEffect } from 'react';
+import { tinykeys } from 'tinykeys';
+import { create } from 'zustand';
+import { useCommands, type Command } from '../ui/commands';
+import { match } from './match';
+import { useBookCommands } from './useAppCommands';
+import './palette.css';
+
+interface PaletteState {
+  readonly open: boolean;
+  /** How often it was opened: each time it begins empty, also while it is still closing. */
+  readonly times: number;
+}
+
+const usePalette = create<PaletteState>(() => ({ open: false, times: 0 }));
+
+const closePalette = (): void => {
+  usePalette.setState({ open: false });
+};
+
+export const openPalette = (): void => {
+  usePalette.setState(({ times }) => ({ open: true, times: times + 1 }));
+};
+
+/** Finds tunes, sets, pages, settings and whatever the page offers, by its words. Ctrl K or ⌘ K opens it from anywhere. */
+export function Palette() {
+  const { open, times } = usePalette();
+  useEffect(
+    () =>
+      tinykeys(globalThis.window, {
+        '$mod+k': (event) => {
+          event.preventDefault();
+          if (usePalette.getState().open) closePalette();
+          else openPalette();
+        },
+      }),
+    [],
+  );
+  return (
+    <Modal
+      open={open}
+      destroyOnHidden
+      // It is typed into at once, so it neither comes nor goes slowly.
+      transitionName=""
+      maskTransitionName=""
+      footer={null}
+      closable={false}
+      width={560}
+      style={{ top: 72 }}
+      title="Find anything"
+      onCancel={closePalette}
+    >
+      <Finding key={times} />
+    </Modal>
+  );
+}
+
+/** What belongs together stands together, what is done here first. */
+const GROUPS = ['Here', 'Comp', 'Tunes', 'Sets', 'Go to', 'Settings'] as const;
+
+function Finding() {
+  const here = useCommands();
+  const book = useBookCommands();
+  const all = [...here, ...book];
+  return (
+    <Finder label="Find anything" loop filter={match}>
+      <Finder.Input autoFocus placeholder="What would you like to do, or which tune?" />
+      <Finder.List label="Found">
+        <Finder.Empty>Nothing is called that.</Finder.Empty>
+        {GROUPS.map((group) => {
+          const own = all.filter((command) => command.group === group);
+          return own.length ? (
+            <Finder.Group key={group} heading={group}>
+              {own.map((command) => (
+                <Found key={command.id} command={command} />
+              ))}
+            </Finder.Group>
+          ) : null;
+        })}
+      </Finder.List>
+    </Finder>
+  );
+}
+
+const Found = ({
+  command: { id, label, shown, words = '', run },
+}: {
+  readonly command: Command;
+}) => (
+  <Finder.Item
+    value={id}
+    keywords={[label, words]}
+    onSelect={() => {
+      closePalette();
+      // Once the page has its focus again.
+      setTimeout(run);
+    }}
+  >
+    <span>{label}</span>
+    {shown !== undefined && <kbd>{shown}</kbd>}
+  </Finder.Item>
+);

@@ -1,0 +1,58 @@
+import type { Score, ScorePart } from '@drop-close/core';
+import { keyOfNote, type Clef } from '../notation/keys';
+
+/** From staff to staff of one system, in pixels. */
+export const BETWEEN_STAVES = 96;
+const STAFF = 42;
+/** Over and under the staves: notes need more of both than slashes, and low ones more still. */
+const ROOM = { slashes: { over: 56, under: 12 }, notes: { over: 84, under: 40 } } as const;
+/** Numbers under the staves take so much more. */
+const NUMBERS = 24;
+
+const roomOf = ({ measures }: Pick<ScorePart, 'measures'>) =>
+  measures.some(({ voices }) => voices.length) ? ROOM.notes : ROOM.slashes;
+
+/** From the top of a system to its first staff. */
+export const overStaves = (part: Pick<ScorePart, 'measures'>): number => roomOf(part).over;
+
+/** From a line of a staff to the next space, in pixels. */
+const STEP = 5;
+/** What a notehead takes under its middle, and a row of degrees under that, in pixels. */
+const NOTEHEAD = 8;
+const DEGREES = 20;
+
+/** How high a system of a part is in medium size, chords and sections over it and numbers under it included. */
+export function systemHeight(part: HeightOf, numbers = false): number {
+  const { over, under } = roomOf(part);
+  const staves = (part.staves.length - 1) * BETWEEN_STAVES + STAFF;
+  return over + staves + Math.max(under, underLowest(part)) + (numbers ? NUMBERS : 0);
+}
+
+type HeightOf = Pick<ScorePart, 'staves' | 'measures' | 'writtenAbove'>;
+
+/** What the lowest note of the last staff needs under it, with its degree if it has one, in pixels. */
+function underLowest({ staves, measures, writtenAbove }: HeightOf): number {
+  const last = staves.length - 1;
+  const clef = staves[last];
+  if (clef === undefined || clef === 'tab') return 0;
+  const notes = measures
+    .flatMap(({ voices }) => voices.filter(({ staff }) => staff === last))
+    .flatMap(({ moments }) => moments.flatMap((moment) => moment.notes));
+  const depths = notes.map(({ midi, note, degree }) => {
+    const steps = stepsUnder(keyOfNote({ name: note, midi: midi + writtenAbove }), clef);
+    return steps * STEP + NOTEHEAD + (degree === undefined ? 0 : DEGREES);
+  });
+  return Math.max(0, ...depths);
+}
+
+/** How many steps of a staff a note is written under its lowest line. @example stepsUnder('c/4', 'treble') // 2 */
+export function stepsUnder(key: string, clef: Clef): number {
+  const octave = Number(key.slice(key.indexOf('/') + 1));
+  return LOWEST_LINE[clef] - (octave * 7 + LETTERS.indexOf(key.charAt(0)));
+}
+const LETTERS = 'cdefgab';
+/** E4 and G2, in steps. */
+const LOWEST_LINE = { treble: 30, bass: 18 } as const;
+
+export const hasNumbers = ({ measures }: Pick<Score, 'measures'>): boolean =>
+  measures.some(({ chords }) => chords.some(({ number }) => number !== undefined));

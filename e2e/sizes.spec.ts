@@ -1,0 +1,139 @@
+import type { Page } from '@playwright/test';
+import { inLight, standsUp } from './axe';
+import { expect, test } from './desk';
+
+interface Named {
+  readonly id: string;
+  readonly title: string;
+}
+
+const tunesOf = async (page: Page): Promise<Named[]> =>
+  (await (await page.request.get('/api/tunes')).json()) as Named[];
+
+/** Every screen, and a sign that it is there. */
+async function screens(page: Page): Promise<readonly (readonly [string, string])[]> {
+  const tunes = await tunesOf(page);
+  const sets = (await (await page.request.get('/api/sets')).json()) as { id: string }[];
+  const tune = `/tune/${tunes.find(({ title }) => title === 'Half Past the Tide')!.id}`;
+  return [
+    ['/welcome', 'textarea'],
+    ['/book', '.book-table'],
+    [`${tune}/chart`, '.slot'],
+    [`${tune}/voice`, '.chord-symbol'],
+    [`${tune}/comp`, '.lane'],
+    [`${tune}/practise`, '.line-chord'],
+    [`${tune}/take-away`, '.sheet-system svg'],
+    [`${tune}/take-away?sheet=threads`, '.sheet-page svg'],
+    [`${tune}/stand`, '.phrase-symbol'],
+    ['/practise', '.due-row'],
+    ['/practise/logbook', '.log-table'],
+    ['/practise/holes', '.hole'],
+    ['/practise/items', '.items tbody tr'],
+    [`/set/${sets[0]!.id}/take-away`, '.booklet-title'],
+    ['/bring-in', 'textarea'],
+    ['/whole-book', 'h1'],
+    ['/player', '.profile-field'],
+    ['/help', 'h2'],
+  ];
+}
+
+/** How far a page goes over its edge, in pixels. */
+const over = (page: Page): Promise<number> =>
+  page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+
+for (const [name, width, height] of [
+  ['a phone', 390, 844],
+  ['a large page, as twice as large type leaves it', 640, 400],
+  ['a tablet', 820, 1180],
+  ['a tablet lying', 1024, 768],
+  ['a laptop', 1280, 800],
+  ['a large screen', 1920, 1080],
+] as const) {
+  test(`no screen goes over its edge on ${name}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    for (const [path, sign] of await screens(page)) {
+      await page.goto(path);
+      await expect(page.locator(sign).first()).toBeVisible();
+      expect([path, await over(page)]).toEqual([path, 0]);
+    }
+  });
+}
+
+for (const [width, height] of [
+  [390, 844],
+  [820, 1180],
+] as const) {
+  for (const light of ['house', 'stage'] as const) {
+    test(`every screen stands up to the accessibility rules ${width} wide in ${light} light`, async ({
+      page,
+    }) => {
+      await page.setViewportSize({ width, height });
+      await inLight(page, light);
+      for (const [path, sign] of await screens(page)) {
+        await page.goto(path);
+        await expect(page.locator(sign).first()).toBeVisible();
+        const fold = page.getByRole('button', { name: 'All of this chord' });
+        if (await fold.isVisible()) await fold.click();
+        await standsUp(page, light);
+      }
+    });
+  }
+}
+
+/** Symbols and numbers of every screen that has them. */
+const SYMBOLS = [
+  ['chart', '.slot .symbol'],
+  ['voice', '.chord-symbol .symbol'],
+  ['comp', '.chord-symbol .symbol'],
+  ['practise', '.line-numeral'],
+  ['stand', '.phrase-symbol .symbol'],
+] as const;
+
+test('on a phone the symbols of no demo tune lie on one another', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  let seen = 0;
+  for (const { id, title } of (await tunesOf(page)).slice(0, 12)) {
+    for (const [screen, selector] of SYMBOLS) {
+      await page.goto(`/tune/${id}/${screen}`);
+      const symbols = page.locator(selector);
+      await expect(symbols.first()).toBeVisible();
+      const boxes = await symbols.evaluateAll((all) =>
+        all.map((each) => {
+          const words = document.createRange();
+          words.selectNodeContents(each);
+          const { left, right, top } = words.getBoundingClientRect();
+          return { left, right, top, text: each.textContent };
+        }),
+      );
+      const lying = boxes.flatMap(({ right, top, text }, at) => {
+        const next = boxes[at + 1];
+        return next && Math.abs(next.top - top) < 2 && next.left < right - 1
+          ? [`${title}, ${screen}: ${text} ${next.text}`]
+          : [];
+      });
+      expect(lying).toEqual([]);
+      expect([title, screen, await over(page)]).toEqual([title, screen, 0]);
+      seen += boxes.length;
+    }
+  }
+  expect(seen).toBeGreaterThan(1000);
+});
+
+test('on a phone what a button opens stays on the page', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const [tune] = await tunesOf(page);
+  await page.goto(`/tune/${tune!.id}/voice`);
+  for (const name of [/^Instrument:/, /^Voicings:/, /^Room:/, /^View/, /^Loudness/]) {
+    await page.getByRole('button', { name }).click();
+    const opened = page.locator('.ant-popover:visible');
+    await expect(opened).toHaveCount(1);
+    const { x, width } = (await opened.boundingBox())!;
+    expect([name.source, x >= 0, x + width <= 390]).toEqual([name.source, true, true]);
+    for (const control of await opened.locator('label, button').all()) {
+      const box = await control.boundingBox();
+      if (box) expect(box.x >= 0 && box.x + box.width <= 390).toBe(true);
+    }
+    await page.keyboard.press('Escape');
+    await expect(opened).toHaveCount(0);
+  }
+});
