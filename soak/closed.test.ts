@@ -42,7 +42,7 @@ it('the role of the application is no superuser and makes no databases and roles
   );
   expect(said.trim()).toBe('f|f|f|f|f');
   await house.open();
-}, 60_000);
+}, 300_000);
 
 it('a database that stands still is said to be away within ten seconds, and the book goes on after it', async () => {
   const frozen = database();
@@ -59,8 +59,8 @@ it('a database that stands still is said to be away within ten seconds, and the 
   expect(await answer?.json()).toMatchObject({
     detail: 'The database does not answer; nothing you sent was stored.',
   });
-  await until(async () => (await house.get('/tunes')).ok, 20_000);
-}, 60_000);
+  await until(async () => (await house.get('/tunes')).ok);
+}, 300_000);
 
 it('other machines are not let in without a passphrase', async () => {
   const server = spawn('node', ['apps/server/dist/main.js'], {
@@ -72,12 +72,12 @@ it('other machines are not let in without a passphrase', async () => {
   const [code] = (await once(server, 'exit')) as [number];
   expect(code).toBe(1);
   expect(said).toContain('DROP_CLOSE_HOST lets other machines in, and the book has no passphrase');
-}, 60_000);
+}, 300_000);
 
 it('a passphrase that is forgotten is taken off by whoever has the folder, while it runs', async () => {
   const passphrase = 'slack water at nine';
   expect((await house.send('PUT', '/door', { passphrase })).ok).toBe(true);
-  await until(async () => (await house.get('/tunes')).status === 401, 5000);
+  await until(async () => (await house.get('/tunes')).status === 401);
   expect(house.run('scripts/forget-passphrase')).toContain('The book has no passphrase now');
-  await until(async () => (await house.get('/tunes')).ok, 5000);
-}, 60_000);
+  await until(async () => (await house.get('/tunes')).ok);
+}, 300_000);

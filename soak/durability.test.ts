@@ -46,7 +46,7 @@ it(`every save that was acknowledged is there after a crash: ${ROUNDS} rounds`, 
       saves += 1;
     }
     clearTimeout(crash);
-    await house.answers(15_000);
+    await house.answers();
     const stored = (await (await house.get(`/tunes/${id}`)).json()) as {
       text: string;
       version: number;

@@ -8,10 +8,13 @@ const ROOT = resolve(__dirname, '..');
 /** How often each way of killing is tried: a few in ./test, 200 in `npm run soak`. */
 export const ROUNDS = Number(process.env['DROP_CLOSE_ROUNDS'] ?? 10);
 
+/** The longest wait for what comes by itself, in ms: much more than it takes, for machines under load. */
+export const PATIENCE = 90_000;
+
 const pause = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
 
 /** Asks until it is so. @throws after so many ms */
-export async function until(is: () => boolean | Promise<boolean>, limit: number): Promise<void> {
+export async function until(is: () => boolean | Promise<boolean>, limit = PATIENCE): Promise<void> {
   const end = Date.now() + limit;
   while (!(await is())) {
     if (Date.now() > end) throw new Error(`It was not so within ${limit} ms: ${is.toString()}`);
@@ -81,11 +84,11 @@ export class House {
   /** Starts it. @returns once it answers */
   async open(): Promise<void> {
     this.begin();
-    await this.answers(90_000);
+    await this.answers();
   }
 
-  answers(limit: number): Promise<void> {
-    return until(() => this.isWell(), limit);
+  answers(): Promise<void> {
+    return until(() => this.isWell());
   }
 
   private async isWell(): Promise<boolean> {

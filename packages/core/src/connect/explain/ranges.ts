@@ -13,7 +13,8 @@ export interface VoiceRange {
 
 /**
  * The range of every voice, counted from the top; chords with fewer voices have no part in the lower ones.
- * @example voiceRanges([a voicing C4 E4, a voicing B3 F4]) // voice 1: 64 to 65; voice 2: 59 to 60
+ * C4 E4 and then B3 F4 make voice 1 E4 to F4 and voice 2 B3 to C4.
+ * @example voiceRanges([]) // []
  */
 export function voiceRanges(path: readonly Voicing[]): VoiceRange[] {
   const most = Math.max(0, ...path.map(({ notes }) => notes.length));
