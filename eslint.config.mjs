@@ -63,6 +63,7 @@ const webFloors = [
   'local',
   'api',
   'midi',
+  'jobs',
   'saving',
   'document',
   'profile',

@@ -24,7 +24,7 @@ import {
 import { spawnSync } from 'node:child_process';
 import { readFileSync, readdirSync } from 'node:fs';
 import { resolve } from 'node:path';
-import { bandFor, BLOCK, eventsOf } from '../apps/server/src/tracks/render/sounding';
+import { bandFor, BLOCK, eventsOf } from '../apps/server/src/jobs/thread/track/sounding';
 import { print } from './report';
 
 const RATE = 44_100;

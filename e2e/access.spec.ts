@@ -1,5 +1,5 @@
 import { inLight, standsUp } from './axe';
-import { Desk, expect, test } from './desk';
+import { Desk, expect, SCREENS, test } from './desk';
 
 for (const light of ['house', 'stage'] as const) {
   test(`every screen stands up to the accessibility rules in ${light} light`, async ({ page }) => {
@@ -100,6 +100,8 @@ test('a key says on every screen what it is for and which keys work there', asyn
   ] as const) {
     await page.goto(path);
     await expect(page.getByRole('heading').first()).toBeVisible();
+    const sign = title in SCREENS ? SCREENS[title as keyof typeof SCREENS] : 'main';
+    await expect(page.locator(sign).first()).toBeVisible();
     await page.getByRole('button', { name: 'About this screen, and its keys' }).focus();
     await page.keyboard.press('Shift+?');
     const sheet = page.getByRole('dialog', { name: title, exact: true });

@@ -284,14 +284,34 @@ test('an étude is made in all twelve keys as a set, opened as a booklet; given 
   const choices = { Family: 'shell', Cycle: 'The chords of one key, by fourths' };
   const dialog = await etude(page, choices);
   const make = dialog.getByRole('button', { name: 'In all twelve keys, as a set' });
+  // The server does one thing after the other: while it makes a long track the étude waits.
+  const long = await longTrack(page);
   await make.click();
+  await expect(dialog.getByText('Waits for its turn')).toBeVisible();
   await dialog.getByRole('button', { name: 'Cancel', exact: true }).click();
   await expect(make).toBeVisible();
+  await page.request.delete(`/api/tracks/${long}`);
   expect(await titles()).toEqual(before);
   await make.click();
+  await page.getByRole('button', { name: 'Open as a booklet' }).click();
   await expect(page).toHaveURL(/\/set\/.*\/take-away\?sheet=voicings/);
   const contents = page.getByRole('article', { name: /^Page 1 of/ });
   await expect(contents.locator('.booklet-title')).toHaveCount(12);
   await expect(contents.locator('.booklet-title').nth(1)).toHaveText(/^Shell.* by fourths in F$/);
   await expect(contents.getByRole('heading')).toHaveText(/ by fourths in all keys$/);
 });
+
+/** Has the server make a track that takes a while. @returns its id */
+async function longTrack(page: Page): Promise<string> {
+  const [{ id }] = (await (await page.request.get('/api/tunes')).json()) as [{ id: string }];
+  const tune = (await (await page.request.get(`/api/tunes/${id}`)).json()) as {
+    arrangements: [{ id: string }];
+  };
+  const wish = {
+    ...{ heard: ['bass'], keys: [0, 2, 4, 6, 8], times: 5, tempo: 60, faster: 0 },
+    ...{ countIn: true, format: 'ogg' },
+  };
+  const data = { tuneId: id, arrangementId: tune.arrangements[0].id, wish };
+  const asked = await page.request.post('/api/tracks', { data });
+  return ((await asked.json()) as { id: string }).id;
+}

@@ -91,6 +91,13 @@ export async function drag(page: Page, from: Point, to: Point, over: RegExp): Pr
 }
 
 /** The screens as a player sees them. */
+/** What each screen is told by. */
+export const SCREENS = {
+  Chart: 'main.chart',
+  Voice: 'main.voice:not(.comp)',
+  Comp: 'main.comp',
+} as const;
+
 export class Desk {
   constructor(readonly page: Page) {}
 
@@ -177,8 +184,10 @@ export class Desk {
     });
   }
 
-  screen(name: 'Chart' | 'Voice' | 'Comp'): Promise<void> {
-    return this.page.getByRole('link', { name, exact: true }).click();
+  /** Goes to a screen, and waits until it is there: its keys act from then on. */
+  async screen(name: 'Chart' | 'Voice' | 'Comp'): Promise<void> {
+    await this.page.getByRole('link', { name, exact: true }).click();
+    await expect(this.page.locator(SCREENS[name]).first()).toBeVisible();
   }
 
   /** Takes another instrument in hand. */

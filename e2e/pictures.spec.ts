@@ -48,3 +48,17 @@ test('the solo and the hits are one picture over the chorus', async ({ page }) =
   // The ground, every phrase and every hit.
   expect(svg.match(/<rect/g)).toHaveLength(1 + Number(said?.[1]) + Number(said?.[2]));
 });
+
+test('how busy the comp is over all choruses is a picture, one column a bar', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.openTune('Half Past the Tide');
+  await desk.screen('Comp');
+  await page.getByRole('button', { name: 'Plan', exact: true }).click();
+  const picture = page.getByRole('img', { name: /^\d+ hits in \d+ bars of / });
+  await expect(picture).toBeVisible();
+  const svg = await savesWhole(page, 'How busy the comp is');
+  const said = /"(\d+) hits in (\d+) bars of/.exec(svg);
+  expect(Number(said?.[1])).toBeGreaterThan(10);
+  // The ground, and of every bar a column and what sounds of it.
+  expect(svg.match(/<rect/g)).toHaveLength(1 + 2 * Number(said?.[2]));
+});

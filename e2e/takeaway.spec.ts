@@ -309,6 +309,36 @@ test('a set is written out in voicings, tune after tune, and saved as files for 
   });
 });
 
+test('everyone in the band gets their parts of a set, in one archive with a folder for each', async ({
+  page,
+}) => {
+  await page.goto('/book');
+  await page.getByRole('link', { name: /^Ferry, first set/ }).click();
+  await page.getByRole('link', { name: 'Take away', exact: true }).click();
+  const contents = page.getByRole('article', { name: /^Page 1 of/ });
+  await expect(contents.locator('.booklet-title').first()).toBeVisible();
+  const titles = await contents.locator('.booklet-title').allTextContents();
+  await page.getByRole('button', { name: 'Everyone’s parts' }).click();
+  const readers = page.getByRole('group', { name: 'Who needs parts?' });
+  await readers.getByRole('checkbox', { name: 'B♭ trumpet' }).uncheck();
+  await readers.getByRole('checkbox', { name: 'Trombone' }).check();
+  await page.getByRole('button', { name: 'Make the parts' }).click();
+  const ready = page.getByRole('link', { name: 'Save the parts: Ferry, first set, Lead sheet' });
+  const download = page.waitForEvent('download');
+  await ready.click();
+  const file = await (await download).path();
+  const names = execFileSync('python3', ['-m', 'zipfile', '-l', file]).toString();
+  expect(titles.length).toBeGreaterThan(3);
+  titles.forEach((title, at) => {
+    for (const folder of ['Concert pitch', 'B♭ tenor saxophone', 'Trombone']) {
+      expect(names).toContain(`${folder}/${at + 1} ${title}.musicxml`);
+    }
+  });
+  expect(names).not.toContain('trumpet');
+  await page.getByRole('button', { name: /^Throw the parts away/ }).click();
+  await expect(ready).toBeHidden();
+});
+
 /** Bars in which a notehead lies on the next, or beyond the line that ends them. */
 const TOUCHING = `[...document.querySelectorAll('.sheet-system')].flatMap((system) => {
   const heads = [...system.querySelectorAll('.vf-notehead')].map((each) => each.getBoundingClientRect());

@@ -18,7 +18,7 @@ write_backup() {
   (
     umask 077
     "$POSTGRES_BIN/pg_dump" -h "$POSTGRES_SOCKETS" -p "$SOCKET_PORT" -U "$ROLE" -d dropclose -Fc \
-      --no-owner --no-privileges --exclude-schema=pgboss --exclude-table-data='track*' >"$file.part"
+      --no-owner --no-privileges --exclude-schema=pgboss --exclude-table-data='job*' >"$file.part"
   ) 8>&- || {
     rm -f "$file.part"
     return 1

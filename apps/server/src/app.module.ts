@@ -15,6 +15,7 @@ import { LicksModule } from './licks/licks.module';
 import { SeeingModule } from './seeing/seeing.module';
 import { SetsModule } from './sets/sets.module';
 import { SolosModule } from './solos/solos.module';
+import { JobsModule } from './jobs/jobs.module';
 import { TracksModule } from './tracks/tracks.module';
 import { TrashModule } from './trash/trash.module';
 import { TunesModule } from './tunes/tunes.module';
@@ -36,6 +37,7 @@ import { WorkModule } from './work/work.module';
     ProfileModule,
     PracticeModule,
     HistoryModule,
+    JobsModule,
     TracksModule,
     BookModule,
     TrashModule,

@@ -10,7 +10,7 @@ import { withBookLock } from './database/bookLock';
 import { bringUp } from './database/bringUp';
 import { databaseOptions } from './database/mikro-orm.config';
 import { DoorService } from './door/door.service';
-import { TrackWorker } from './tracks/trackWorker.service';
+import { JobWorker } from './jobs/jobWorker.service';
 import { UpkeepService } from './upkeep/upkeep.service';
 
 /** How long a connection that asks nothing stays open. */
@@ -40,7 +40,7 @@ async function main(): Promise<void> {
   await app.listen(config.port, config.host);
   app.get(UpkeepService).begin();
   app
-    .get(TrackWorker)
+    .get(JobWorker)
     .begin()
     .catch((error: unknown) => {
       log.error(error);

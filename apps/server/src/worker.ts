@@ -2,14 +2,14 @@ import 'reflect-metadata';
 import { Logger } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { AppModule } from './app.module';
-import { TrackWorker } from './tracks/trackWorker.service';
+import { JobWorker } from './jobs/jobWorker.service';
 
-/** A process that renders tracks and answers nobody: as many as there are processors, on as many machines as one likes. */
+/** A process that does long work and answers nobody: as many as there are processors, on as many machines as one likes. */
 async function main(): Promise<void> {
   const app = await NestFactory.createApplicationContext(AppModule, { logger: ['error', 'warn'] });
   app.enableShutdownHooks();
-  await app.get(TrackWorker).begin();
-  process.stdout.write('Drop Close renders tracks here.\n');
+  await app.get(JobWorker).begin();
+  process.stdout.write('Drop Close does long work here.\n');
 }
 
 main().catch((error: unknown) => {

@@ -5,7 +5,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { TrackWorker } from '../src/tracks/trackWorker.service';
+import { JobWorker } from '../src/jobs/jobWorker.service';
 import type { TuneView } from '../src/tunes/tune.views';
 import { createTune, problemOf, type TestApi } from './builders';
 import { startServer } from './server';
@@ -106,7 +106,7 @@ describe('a practice track', () => {
 
   it('that is thrown away while it is made stops, and the next one is made', async () => {
     const long = await ask({ times: 20, keys: [0, 1, 2, 3, 4, 5], tempo: 60, format: 'ogg' });
-    await until(long.id, 'rendering');
+    await until(long.id, 'working');
     await api.delete(`/api/tracks/${long.id}`).expect(204);
     const next = await ask();
     await until(next.id, 'ready');
@@ -117,17 +117,17 @@ describe('a practice track', () => {
   it('that somebody began and left is taken up by another', async () => {
     const { id } = await ask();
     await until(id, 'ready');
-    const left = `update track set state = 'rendering', beat_at = now() - interval '1 minute' where id = ?`;
+    const left = `update job set state = 'working', beat_at = now() - interval '1 minute' where id = ?`;
     await orm.em.getConnection().execute(left, [id]);
-    await app.get(TrackWorker).look();
+    await app.get(JobWorker).look();
     await until(id, 'ready');
-    const tired = `update track set state = 'rendering', tries = 3, beat_at = now() - interval '1 minute'
+    const tired = `update job set state = 'working', tries = 3, beat_at = now() - interval '1 minute'
       where id = ?`;
     await orm.em.getConnection().execute(tired, [id]);
-    await app.get(TrackWorker).look();
+    await app.get(JobWorker).look();
     expect(await find(id)).toMatchObject({
       state: 'failed',
-      problem: 'It was begun several times, and whoever rendered it stopped each time.',
+      problem: 'It was begun several times, and whoever did it stopped each time.',
     });
   });
 
@@ -153,13 +153,13 @@ describe('a practice track', () => {
   it('goes with its tune, and is tidied away after two weeks', async () => {
     const { id } = await ask();
     await until(id, 'ready');
-    const old = `update track set created_at = now() - interval '15 days' where id = ?`;
+    const old = `update job set created_at = now() - interval '15 days' where id = ?`;
     await orm.em.getConnection().execute(old, [id]);
-    await app.get(TrackWorker).look();
+    await app.get(JobWorker).look();
     expect(await find(id)).toBeUndefined();
     const pieces = await orm.em
       .getConnection()
-      .execute('select 1 from track_piece where track_id = ?', [id]);
+      .execute('select 1 from job_piece where job_id = ?', [id]);
     expect(pieces).toEqual([]);
   });
 });

@@ -417,6 +417,7 @@ export {
   type Strictness,
 } from './comp/solo/types';
 export { type SoundingHit } from './comp/base/sounding';
+export { densityByBar, type BarDensity } from './comp/density';
 export {
   EIGHTH,
   TICKS_PER_QUARTER,
@@ -546,6 +547,16 @@ export {
   type CycleChords,
 } from './practice/cycles';
 export { makeEtude } from './practice/etude';
+export {
+  ETUDE_LINE,
+  etudeSetup,
+  etudeTune,
+  inTwelveKeys,
+  isOfOneKey,
+  makeEtudeBook,
+  TWELVE_KEYS,
+  type EtudeBook,
+} from './practice/etudeBook';
 export { PLAYED, type Played } from './practice/patternLine';
 export { whereInWords } from './practice/etudeText';
 export {
@@ -716,7 +727,12 @@ export type {
   PutTuneFields,
   ThrownAway,
   TrackFields,
-  TrackState,
+  EtudesFields,
+  JobKind,
+  JobState,
+  JobView,
+  OtherJobKind,
+  PartsFields,
   TrackView,
   ThrownAwayKind,
   TuneFields,
@@ -732,7 +748,7 @@ export {
   MOST_AT_ONCE,
   MOST_INCOMING_SOLOS,
   MOST_SOLOS_OF_TUNE,
-  TRACK_DAYS,
+  JOB_DAYS,
   TUNES_A_PAGE,
 } from './api/types';
 export { mergeTunes, type MergeOutcome } from './versions/mergeTunes';
@@ -743,7 +759,12 @@ export type { TuneVersion } from './versions/types';
 // The written page
 export { writeMusicXml } from './formats/musicxml/writeScore';
 export { packMusicXml } from './formats/musicxml/packed';
-export { packScores, type NamedScore } from './formats/musicxml/packedScores';
+export {
+  packParts,
+  packScores,
+  type NamedScore,
+  type ScoreFolder,
+} from './formats/musicxml/packedScores';
 export { keyOf, signatureOf } from './analysis/base/key';
 export { heardLine } from './score/heardLine';
 export { soloSheet, type SheetSolo } from './score/soloSheet';
@@ -760,6 +781,19 @@ export {
   type SheetNote,
   type SheetTune,
 } from './score/documents';
+export {
+  isCompedKind,
+  isForReaders,
+  isOfSolo,
+  SET_KINDS,
+  SHEET_KINDS,
+  SHEET_LABELS,
+  type Sheet,
+  type SheetKind,
+  type SheetRequest,
+} from './score/sheets/types';
+export { outsideNote } from './score/sheets/outsideNote';
+export { compSheetOf, sheetOf, tuneSheet } from './score/sheets/sheetOf';
 export { movedByOctaves, octaveOffered, outOfRange, type OutOfRange } from './score/inRange';
 export { READER_IDS, READERS, type ReaderId } from './score/readers';
 export type {

@@ -7,7 +7,7 @@ import { LickEntity } from '../licks/lick.entity';
 import { EntryEntity } from '../practice/log/entry.entity';
 import { SessionEntity } from '../practice/sessions/session.entity';
 import { SoloEntity } from '../solos/solo.entity';
-import { TrackEntity } from '../tracks/track.entity';
+import { JobEntity } from '../jobs/job.entity';
 import { TuneEntity } from '../tunes/tune.entity';
 import { Migration20261124FirstTables } from './migrations/Migration20261124FirstTables';
 import { Migration20261125SetsAndSummaries } from './migrations/Migration20261125SetsAndSummaries';
@@ -22,6 +22,7 @@ import { Migration20261129Search } from './migrations/Migration20261129Search';
 import { Migration20261129Practice } from './migrations/Migration20261129Practice';
 import { Migration20261130Recalled } from './migrations/Migration20261130Recalled';
 import { Migration20261130Tracks } from './migrations/Migration20261130Tracks';
+import { Migration20261201Jobs } from './migrations/Migration20261201Jobs';
 import { Migration20261129Licks } from './migrations/Migration20261129Licks';
 
 /** Every change of the tables, in its order. */
@@ -40,6 +41,7 @@ export const MIGRATIONS = [
   { name: 'Migration20261129Practice', class: Migration20261129Practice },
   { name: 'Migration20261130Recalled', class: Migration20261130Recalled },
   { name: 'Migration20261130Tracks', class: Migration20261130Tracks },
+  { name: 'Migration20261201Jobs', class: Migration20261201Jobs },
 ];
 
 /**
@@ -64,7 +66,7 @@ export function databaseOptions(url: string, limited = true): Options {
     pool: { min: 1, max: MOST_CONNECTIONS, acquireTimeoutMillis: WAIT_FOR_CONNECTION },
     entities: [
       ...[TuneEntity, ArrangementEntity, SetEntity, ProfileEntity, SoloEntity, LickEntity],
-      ...[EntryEntity, SessionEntity, TrackEntity],
+      ...[EntryEntity, SessionEntity, JobEntity],
     ],
     extensions: [Migrator],
     migrations: {

@@ -2,6 +2,7 @@ import { ArrangementBody, ArrangementSave } from '../arrangements/arrangement.dt
 import { PutTuneBody } from '../book/book.dto';
 import { EnterBody, PassphraseBody } from '../door/door.dto';
 import { TunesBody } from '../incoming/incoming.dto';
+import { EtudesBody, PartsBody } from '../jobs/job.dto';
 import { LickBody, LickSave } from '../licks/lick.dto';
 import { PracticeNotesBody } from '../practice/items/note.dto';
 import { EntriesBody, EntrySave } from '../practice/log/entry.dto';
@@ -19,8 +20,10 @@ const BODIES = [
   EnterBody,
   EntriesBody,
   EntrySave,
+  EtudesBody,
   LickBody,
   LickSave,
+  PartsBody,
   PassphraseBody,
   PracticeNotesBody,
   ProfileSave,

@@ -99,6 +99,8 @@ export type ThingName =
   | 'lick'
   | 'session'
   | 'track'
+  | 'job'
+  | 'file'
   | 'entry of the logbook';
 
 export class NoSuchThing extends NotFoundException {

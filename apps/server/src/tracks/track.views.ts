@@ -1,20 +1,16 @@
-import type { TrackState, TrackView as View, TrackWish } from '@drop-close/core';
+import type { JobState, TrackView as View, TrackWish } from '@drop-close/core';
 import { ApiProperty } from '@nestjs/swagger';
+import type { JobRow } from '../jobs/jobStore';
 
-/** A row of the table, as it is listed. */
-export interface TrackRow {
-  readonly id: string;
+/** A job that is a track. */
+export type TrackRow = JobRow & {
   readonly tune_id: string;
-  readonly title: string;
   readonly wish: TrackWish;
   readonly key: string;
-  readonly state: TrackState;
-  readonly progress: number;
-  readonly problem: string | null;
   readonly seconds: number;
-  readonly bytes: number | null;
-  readonly created_at: string | Date;
-}
+};
+
+export const isTrack = (row: JobRow): row is TrackRow => row.kind === 'track';
 
 export class TrackView implements View {
   @ApiProperty() readonly id: string;
@@ -22,7 +18,7 @@ export class TrackView implements View {
   @ApiProperty() readonly title: string;
   @ApiProperty() readonly key: string;
   @ApiProperty({ type: Object }) readonly wish: TrackWish;
-  @ApiProperty({ type: String }) readonly state: TrackState;
+  @ApiProperty({ type: String }) readonly state: JobState;
   @ApiProperty() readonly progress: number;
   @ApiProperty({ type: String, nullable: true }) readonly problem: string | null;
   @ApiProperty() readonly seconds: number;

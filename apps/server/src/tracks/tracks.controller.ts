@@ -20,6 +20,7 @@ import {
 } from '@nestjs/swagger';
 import type { Response } from 'express';
 import { IdPipe } from '../problem/id.pipe';
+import { JobDesk } from '../jobs/jobDesk.service';
 import { rangeOf } from './range';
 import { TrackBody } from './track.dto';
 import { TrackView } from './track.views';
@@ -28,7 +29,10 @@ import { TracksService } from './tracks.service';
 @ApiTags('tracks')
 @Controller('tracks')
 export class TracksController {
-  constructor(private readonly tracks: TracksService) {}
+  constructor(
+    private readonly tracks: TracksService,
+    private readonly desk: JobDesk,
+  ) {}
 
   @Get()
   @ApiOkResponse({ type: [TrackView] })
@@ -70,14 +74,6 @@ export class TracksController {
       ...(range && { 'content-range': `bytes ${first}-${last}/${bytes}` }),
     });
     if (save !== undefined) response.attachment(`${title}.${wish.format}`);
-    // A piece at a time: a file may be larger than what a process should hold.
-    for (let at = first; at <= last && !response.destroyed;) {
-      const [piece] = await this.tracks.pieces(id, at, at);
-      if (!piece) break;
-      const part = piece.bytes.subarray(at - piece.begins, last + 1 - piece.begins);
-      if (!response.write(part)) await new Promise((drained) => response.once('drain', drained));
-      at += part.length;
-    }
-    response.end();
+    await this.desk.send(id, { first, last }, response);
   }
 }

@@ -12,23 +12,15 @@ import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
 import { setupToday } from '../arrangements/arrangement.views';
 import { ArrangementEntity } from '../arrangements/arrangement.entity';
-import { InvalidBody, NoSuchThing, Overlong } from '../problem/errors';
+import { InvalidBody, NoSuchThing } from '../problem/errors';
 import { ProfileService } from '../profile/profile.service';
 import { SoloEntity } from '../solos/solo.entity';
 import { SoloView } from '../solos/solo.views';
 import { writtenChartOf } from '../tunes/written';
-import type { AskedTrack } from './asked';
+import type { AskedTrack } from '../jobs/asked';
+import { JobDesk } from '../jobs/jobDesk.service';
 import { TrackBody } from './track.dto';
-import { TrackEntity } from './track.entity';
-import { TrackView, type TrackRow } from './track.views';
-import { TrackQueue } from './trackQueue';
-import { TrackStore, type TrackPiece } from './trackStore';
-import { TrackWorker } from './trackWorker.service';
-
-/** Tracks that wait at once. */
-const MOST_WAITING = 20;
-/** What all files may take together, in bytes. */
-const MOST_BYTES = 1_000_000_000;
+import { isTrack, TrackView, type TrackRow } from './track.views';
 
 /** Practice tracks: asked for, listed, given out, thrown away. */
 @Injectable()
@@ -36,13 +28,12 @@ export class TracksService {
   constructor(
     private readonly em: EntityManager,
     private readonly profiles: ProfileService,
-    private readonly store: TrackStore,
-    private readonly queue: TrackQueue,
-    private readonly worker: TrackWorker,
+    private readonly desk: JobDesk,
   ) {}
 
   async list(): Promise<TrackView[]> {
-    return (await this.store.list()).map((row) => new TrackView(row));
+    const rows = await this.desk.list(['track']);
+    return rows.filter(isTrack).map((row) => new TrackView(row));
   }
 
   /** Has a track made of an arrangement as it is stored now. */
@@ -50,21 +41,16 @@ export class TracksService {
     const where = { id: arrangementId, tune: { id: tuneId, deletedAt: null }, deletedAt: null };
     const arrangement = await this.em.findOne(ArrangementEntity, where, { populate: ['tune'] });
     if (!arrangement) throw new NoSuchThing('arrangement', arrangementId);
-    await this.checkRoom();
     const { asked, seconds } = await this.askedOf(arrangement, wish);
     const { tune } = arrangement;
-    const fields = { tune, title: tune.title, asked, seconds };
-    const track = this.em.create(TrackEntity, fields, { partial: true });
-    await this.em.flush();
-    await this.queue.send(track.id);
-    await this.worker.begin();
-    return new TrackView(await this.row(track.id));
+    const id = await this.desk.ask({ kind: 'track', title: tune.title, asked, tune, seconds });
+    return new TrackView(await this.row(id));
   }
 
   /** Stops what is being rendered, takes back what waits, throws away what is there. */
   async remove(id: string): Promise<void> {
     await this.row(id);
-    await this.store.remove(id);
+    await this.desk.remove(id);
   }
 
   /** The row of a track that is ready. */
@@ -74,24 +60,10 @@ export class TracksService {
     return { ...row, bytes: row.bytes };
   }
 
-  pieces(id: string, first: number, last: number): Promise<TrackPiece[]> {
-    return this.store.pieces(id, first, last);
-  }
-
   private async row(id: string): Promise<TrackRow> {
-    const row = await this.store.find(id);
-    if (!row) throw new NoSuchThing('track', id);
+    const row = await this.desk.find(id);
+    if (!row || !isTrack(row)) throw new NoSuchThing('track', id);
     return row;
-  }
-
-  private async checkRoom(): Promise<void> {
-    const { waiting, bytes } = await this.store.load();
-    if (waiting >= MOST_WAITING) {
-      throw new Overlong(`${MOST_WAITING} tracks wait already; let some of them finish first.`);
-    }
-    if (bytes >= MOST_BYTES) {
-      throw new Overlong('The tracks take a gigabyte together; throw some of them away first.');
-    }
   }
 
   /** Everything a track is made from, as it is now. */

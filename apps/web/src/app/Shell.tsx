@@ -7,6 +7,7 @@ import { ScreenHelp } from '../help/ScreenHelp';
 import { openScreenHelp } from '../ui/screenHelp';
 import { useLight } from './light';
 import { SessionBar } from '../practise/session/SessionBar';
+import { useFinished } from '../jobs/useFinished';
 import { useTaken } from '../practise/items/useNoting';
 import { NewVersionNote } from './NewVersionNote';
 
@@ -14,6 +15,7 @@ import { NewVersionNote } from './NewVersionNote';
 export function Shell() {
   const { light, toggle } = useLight();
   useTaken();
+  useFinished();
   const other = light === 'house' ? 'Stage light' : 'House lights';
   useAppCommands(other, toggle);
   return (

@@ -25,6 +25,8 @@ import type {
   TasteChoice,
   Under,
   Voicing,
+  Sheet,
+  SheetRequest,
 } from '@drop-close/core';
 import { wrap, type Remote } from 'comlink';
 import { newestWins } from './newest';
@@ -38,8 +40,6 @@ import type {
   MadeEtude,
   MeetingAnswer,
   PlanQuestion,
-  Sheet,
-  SheetRequest,
   ReadRequest,
   VoicedChorus,
   VoicedPath,

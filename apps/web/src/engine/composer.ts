@@ -1,6 +1,7 @@
 import {
   bandOf,
   compositionOf,
+  compSheetOf,
   createConnector,
   createTuneReader,
   devicesOver,
@@ -14,7 +15,6 @@ import {
   writeMidi,
   type Composition,
 } from '@drop-close/core';
-import { compSheetOf } from './sheets';
 import type { ComposedChoruses, Composer } from './protocol';
 
 interface Current extends Composition {

@@ -11,8 +11,10 @@ import {
   makeEtude,
   offbeatAt,
   settingsOf,
+  sheetOf,
   swungLine,
   tasteChoice,
+  tuneSheet,
   voiceChorus,
   voicedWith,
   type Arrangement,
@@ -21,7 +23,6 @@ import {
   type ConnectOutcome,
   type ConnectSettings,
   type PitchedChord,
-  compositionOf,
   packMusicXml,
   packScores,
   songOfScore,
@@ -31,14 +32,7 @@ import {
 } from '@drop-close/core';
 import { createComposer } from './composer';
 import { createDrills } from './drills';
-import { compSheetOf, sheetOf } from './sheets';
-import {
-  isCompedKind,
-  type Engine,
-  type VoicedChorus,
-  type VoicedPath,
-  type VoiceRequest,
-} from './protocol';
+import type { Engine, VoicedChorus, VoicedPath, VoiceRequest } from './protocol';
 
 /** Swing in percent, where nobody has set it. */
 const WHOLE_SWING = 100;
@@ -147,20 +141,16 @@ export function createEngine(): Engine {
     },
     sheet: (id, request) => {
       const current = chorusOf(id);
-      return current && sheetOf({ ...current, chart: current.voiced.chart }, request);
+      if (!current) return undefined;
+      const { voiced, outcome } = current;
+      return sheetOf({ ...current, chart: voiced.chart, voiced: () => outcome }, request);
     },
     voicingsTable: (id) => {
       const current = chorusOf(id);
       if (current?.outcome.status !== 'found') return undefined;
       return voicingsCsv(current.chorus.timeline, current.outcome);
     },
-    tuneSheet: (question, request) => {
-      if (isCompedKind(request.kind)) {
-        return compSheetOf(compositionOf(question, read(question), connector), request);
-      }
-      const { voiced, ...current } = voice(question);
-      return sheetOf({ ...current, chart: voiced.chart }, request);
-    },
+    tuneSheet: (question, request) => tuneSheet(question, read(question), connector, request),
     scoreMidi: (score, sound) => {
       const song = songOfScore(score, sound);
       return song && writeMidi(song);

@@ -44,13 +44,11 @@ import type {
   Voicing,
   RankedPath,
   Result,
-  OutOfRange,
-  ReaderId,
   Score,
   ScoreSound,
   NamedScore,
-  SheetHead,
-  SheetSolo,
+  Sheet,
+  SheetRequest,
 } from '@drop-close/core';
 
 export interface VoiceRequest extends TuneText {
@@ -84,48 +82,6 @@ export interface VoicedChorus {
 /** How the resolutions of a change could be met; nothing where none of the nearest alternatives does it. */
 export interface MeetingAnswer {
   readonly found?: Meeting;
-}
-
-export const SHEET_KINDS = [
-  'lead sheet',
-  'melody',
-  'voicings',
-  'comp',
-  'comp rhythm',
-  'solo line',
-  'scales',
-  'roots',
-  'arpeggios',
-  'guide tones',
-] as const;
-export type SheetKind = (typeof SHEET_KINDS)[number];
-type CompedKind = 'comp' | 'comp rhythm';
-/** Documents of the one chorus. */
-export type VoicedKind = Exclude<SheetKind, CompedKind>;
-/** Whether a document is of all choruses as they are comped. */
-export const isCompedKind = (kind: SheetKind): kind is CompedKind =>
-  kind === 'comp' || kind === 'comp rhythm';
-
-/** A document to be taken away. */
-export interface SheetRequest extends SheetHead {
-  readonly kind: SheetKind;
-  readonly reader: ReaderId;
-  /** How many octaves up it is moved, or down below 0. */
-  readonly octaves: number;
-  /** Whether every chord has its number under it. */
-  readonly numbers: boolean;
-  /** Whose scales are written where none is kept. */
-  readonly school: School;
-  /** Of a melody or a solo line: which one. */
-  readonly solo?: SheetSolo;
-}
-
-export interface Sheet {
-  readonly score: Score;
-  /** Notes outside the range of its reader. */
-  readonly outside: readonly OutOfRange[];
-  /** The octaves that would leave fewest of them, 0 where none is better. */
-  readonly octave: number;
 }
 
 export interface PlanQuestion {

@@ -5,6 +5,7 @@ import {
   familyOf,
   PLAYED,
   TOPS,
+  TWELVE_KEYS,
   type CircleKind,
   type Cycle,
   type EtudeRequest,
@@ -22,7 +23,6 @@ import { useProfile } from '../profile/profileStore';
 import { allRooms } from '../room/rooms';
 import { plainSymbol } from '../ui/symbol';
 import { setOptions } from '../voice/setup/stringSets';
-import { TWELVE_KEYS } from './etudeBook';
 import { PLAYED_LABELS } from './playedLabels';
 
 const KEYS = TWELVE_KEYS;

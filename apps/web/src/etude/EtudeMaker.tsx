@@ -1,4 +1,4 @@
-import type { Etude, EtudeRequest } from '@drop-close/core';
+import { isOfOneKey, type Etude, type EtudeRequest } from '@drop-close/core';
 import { useMutation } from '@tanstack/react-query';
 import { Alert, Button, InputNumber, Modal } from 'antd';
 import { useState } from 'react';
@@ -7,7 +7,6 @@ import { Field } from '../profile/Field';
 import { useProfile } from '../profile/profileStore';
 import { allRooms } from '../room/rooms';
 import { EtudeFields } from './EtudeFields';
-import { isOfOneKey } from './etudeBook';
 import { EtudeRounds } from './EtudeRounds';
 import { InAllKeys } from './InAllKeys';
 import { saveEtude } from './saveEtude';

@@ -1,7 +1,7 @@
 import type { EtudeRequest } from '@drop-close/core';
-import { Button, Progress } from 'antd';
-import { TWELVE_KEYS } from './etudeBook';
-import { useEtudeBook } from './useEtudeBook';
+import { Button } from 'antd';
+import { OnItsWay } from '../jobs/OnItsWay';
+import { isOnItsWay, useJobActions, useJobs } from '../jobs/useJobs';
 
 interface InAllKeysProps {
   readonly request: EtudeRequest;
@@ -9,35 +9,31 @@ interface InAllKeysProps {
   readonly disabled: boolean;
 }
 
-/** The étude in all twelve keys as a set of the book, to be printed as one booklet. */
+/** The étude in all twelve keys as a set of the book, made by the server while one does something else. */
 export function InAllKeys({ request, tempo, disabled }: InAllKeysProps) {
-  const { done, failure, make, cancel } = useEtudeBook(tempo);
-  if (done !== undefined) {
+  const { data } = useJobs();
+  const { askEtudes, remove } = useJobActions();
+  const job = data?.find((each) => each.kind === 'etudes' && isOnItsWay(each));
+  if (job) {
     return (
-      <div className="etude-book">
-        <Progress
-          percent={Math.round((done / TWELVE_KEYS.length) * 100)}
-          format={() => `${done} of ${TWELVE_KEYS.length} keys`}
-          aria-label="Making it in all keys"
-        />
-        <Button onClick={cancel}>Cancel</Button>
-      </div>
+      <OnItsWay
+        {...job}
+        onCancel={() => {
+          remove.mutate(job);
+        }}
+      />
     );
   }
   return (
-    <>
-      {failure !== undefined && (
-        <p className="fault" role="status">
-          {failure}
-        </p>
-      )}
-      <Button
-        disabled={disabled}
-        title="A set of twelve études, opened as a booklet to print"
-        onClick={() => void make(request)}
-      >
-        In all twelve keys, as a set
-      </Button>
-    </>
+    <Button
+      disabled={disabled}
+      loading={askEtudes.isPending}
+      title="A set of twelve études, to be opened as a booklet and printed"
+      onClick={() => {
+        askEtudes.mutate({ request, tempo });
+      }}
+    >
+      In all twelve keys, as a set
+    </Button>
   );
 }

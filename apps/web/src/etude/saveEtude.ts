@@ -1,4 +1,12 @@
-import { positionsIn, readWritten, storeArrangement, type Etude } from '@drop-close/core';
+import {
+  ETUDE_LINE,
+  etudeSetup,
+  etudeTune,
+  positionsIn,
+  readWritten,
+  storeArrangement,
+  type Etude,
+} from '@drop-close/core';
 import { api } from '../api/client';
 
 /**
@@ -6,15 +14,16 @@ import { api } from '../api/client';
  * @returns the tune's id
  */
 export async function saveEtude(etude: Etude, tempo: number): Promise<string> {
-  const { title, text, key, setup, line } = etude;
-  const tune = await api.createTune({ title, text, key, meter: '4/4', tempo, feel: 'straight' });
+  const tune = await api.createTune(etudeTune(etude, tempo));
   const [arrangement] = tune.arrangements;
   if (arrangement) {
+    const { line } = etude;
+    const solo = line && (await api.createSolo(tune.id, { name: ETUDE_LINE, line }));
     const positions = positionsIn(readWritten(tune).chart, tune.places);
-    const solo = line && (await api.createSolo(tune.id, { name: 'The étude', line }));
-    const comp = solo ? { ...setup.comp, behind: solo.id } : setup.comp;
-    const stored = storeArrangement({ ...setup, comp }, positions);
-    const fields = { name: arrangement.name, setup: stored };
+    const fields = {
+      name: arrangement.name,
+      setup: storeArrangement(etudeSetup(etude, solo?.id), positions),
+    };
     await api.saveArrangement(arrangement.id, fields, arrangement.version);
   }
   return tune.id;

@@ -1,11 +1,16 @@
-import { READERS } from '@drop-close/core';
+import {
+  READERS,
+  type SheetKind,
+  type SheetRequest,
+  isForReaders,
+  isOfSolo,
+} from '@drop-close/core';
 import { Select } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
-import type { SheetKind, SheetRequest } from '../engine/protocol';
 import { useHeading } from '../place/heading';
 import { useProfile } from '../profile/profileStore';
 import { useSolos } from '../solo/useSolos';
-import { DOCUMENT_LABELS, isForReaders, isLine, isOfSolo } from './documents';
+import { DOCUMENT_LABELS, isLine } from './documents';
 import { Files } from './Files';
 import { HearLine } from './HearLine';
 import { OnStand } from './OnStand';

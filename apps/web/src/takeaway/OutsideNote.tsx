@@ -1,6 +1,5 @@
-import { inList, READERS, type ReaderId } from '@drop-close/core';
+import { inList, READERS, type ReaderId, type Sheet } from '@drop-close/core';
 import { Button } from 'antd';
-import type { Sheet } from '../engine/protocol';
 import { prettyPitch } from '../ui/notation';
 
 interface OutsideNoteProps {

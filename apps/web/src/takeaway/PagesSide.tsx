@@ -1,5 +1,5 @@
+import { isCompedKind } from '@drop-close/core';
 import { useComposing } from '../comp/useComposing';
-import { isCompedKind } from '../engine/protocol';
 import { DOCUMENT_KINDS } from './documents';
 import { NotesSide } from './NotesSide';
 import { DocumentChooser } from './PaperChoosers';

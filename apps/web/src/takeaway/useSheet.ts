@@ -1,6 +1,6 @@
+import { isCompedKind, type Sheet, type SheetRequest } from '@drop-close/core';
 import { useEffect, useState } from 'react';
 import { engine } from '../engine/client';
-import { isCompedKind, type Sheet, type SheetRequest } from '../engine/protocol';
 import { useChorus } from '../engine/useChorus';
 import { useComposition } from '../engine/useComposition';
 

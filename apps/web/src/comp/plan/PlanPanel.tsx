@@ -18,6 +18,8 @@ import { useState } from 'react';
 import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { changeComp, compActions } from '../desk/compActions';
+import { PictureFigure } from '../../ui/picture/PictureFigure';
+import { DensityPicture } from './DensityPicture';
 import { PlanArc } from './PlanArc';
 import './plan.css';
 
@@ -80,6 +82,13 @@ export default function PlanPanel({ composed }: { composed: ComposedChoruses }) 
           onChange={(change) => {
             setPlan(withPlan(plan, section, change));
           }}
+        />
+      )}
+      {composed.sounding.length > 0 && (
+        <PictureFigure
+          title="How busy the comp is"
+          caption="Columns are the hits of each bar; the strip below shows how much of the bar sounds."
+          draw={(width, look) => <DensityPicture {...{ composed, width, look }} />}
         />
       )}
     </section>

@@ -1,5 +1,5 @@
 import { DownloadOutlined, PrinterOutlined } from '@ant-design/icons';
-import { READER_IDS, READERS } from '@drop-close/core';
+import { isForReaders, READER_IDS, READERS, SET_KINDS } from '@drop-close/core';
 import { useQuery } from '@tanstack/react-query';
 import { Alert, Button, Progress } from 'antd';
 import { useMemo } from 'react';
@@ -7,7 +7,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { api } from '../../api/client';
 import { saveFile } from '../../ui/saveFile';
 import { engine } from '../../engine/client';
-import { DOCUMENT_LABELS, isForReaders, SET_KINDS } from '../documents';
+import { DOCUMENT_LABELS } from '../documents';
 import { printDrawn, usePrintedName } from '../Files';
 import { OnStand } from '../OnStand';
 import { PaperStack } from '../Paper';
@@ -16,6 +16,7 @@ import { setPaperLook, usePaperLook } from '../usePaperLook';
 import { bookletOf } from './booklet';
 import { BookletNotes } from './BookletNotes';
 import { pagesOfBooklet } from './bookletPages';
+import { PartsAsker, PartsList } from './SetParts';
 import { useBooklet } from './useBooklet';
 import '../takeaway.css';
 import { useNotation } from '../../profile/useNotation';
@@ -94,9 +95,13 @@ export default function SetTakeAwayPage() {
           >
             All as MusicXML
           </Button>
+          {set && isForReaders(kind) && (
+            <PartsAsker setId={set.id} kind={kind} numbers={look.numbers} />
+          )}
           <Link to={`/book?set=${id ?? ''}`}>Back to the set</Link>
         </span>
       </div>
+      {set && <PartsList setId={set.id} />}
       {writing.state === 'failed' && (
         <Alert type="warning" title="The booklet cannot be written" description={writing.why} />
       )}

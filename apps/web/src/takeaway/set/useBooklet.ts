@@ -1,11 +1,18 @@
-import { inList, READERS, type Instruments, type ReaderId, type School } from '@drop-close/core';
+import {
+  inList,
+  outsideNote,
+  type Instruments,
+  type ReaderId,
+  type School,
+  type Sheet,
+  type SheetKind,
+} from '@drop-close/core';
 import type { SetView } from '@drop-close/core';
 import { useEffect, useState } from 'react';
 import { api } from '../../api/client';
 import { documentOf } from '../../document/convert';
 import { inHand } from '../../document/reading';
 import { engine } from '../../engine/client';
-import type { Sheet, SheetKind } from '../../engine/protocol';
 import { useInstruments } from '../../profile/useInstruments';
 import { useProfile } from '../../profile/profileStore';
 import type { BookletTune } from './booklet';
@@ -75,10 +82,7 @@ async function write(
       without.push(title);
       continue;
     }
-    const outside = sheet.outside.length;
-    const { label } = READERS[asked.reader];
-    if (outside === 1) notes.push(`${title} has a note outside the range of ${label}.`);
-    if (outside > 1) notes.push(`${title} has ${outside} notes outside the range of ${label}.`);
+    notes.push(...outsideNote(title, sheet, asked.reader));
     tunes.push({ title, score: sheet.score });
   }
   if (without.length) notes.push(`Not voiced, and so not in the booklet: ${inList(without)}.`);

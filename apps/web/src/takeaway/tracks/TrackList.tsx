@@ -1,7 +1,8 @@
 import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
-import { TRACK_DAYS, type TrackView } from '@drop-close/core';
-import { Button, Progress } from 'antd';
-import { isOnItsWay } from './useTracks';
+import { JOB_DAYS, type TrackView } from '@drop-close/core';
+import { Button } from 'antd';
+import { OnItsWay } from '../../jobs/OnItsWay';
+import { isOnItsWay } from '../../jobs/useJobs';
 import { lengthInWords, sizeInWords, trackInWords } from './trackWords';
 import { useNotation } from '../../profile/useNotation';
 
@@ -23,7 +24,14 @@ export function TrackList({ tracks, onRemove }: TrackListProps) {
             <p>
               <b className="track-title">{track.title}</b> {trackInWords(track, name)}
             </p>
-            {isOnItsWay(track) && <OnItsWay track={track} onCancel={onRemove} />}
+            {isOnItsWay(track) && (
+              <OnItsWay
+                {...track}
+                onCancel={() => {
+                  onRemove(track);
+                }}
+              />
+            )}
             {track.state === 'failed' && (
               <p role="status" className="track-problem">
                 {track.problem}{' '}
@@ -41,37 +49,8 @@ export function TrackList({ tracks, onRemove }: TrackListProps) {
           </li>
         ))}
       </ul>
-      <p className="quiet">Tracks stay for {TRACK_DAYS} days and are then tidied away.</p>
+      <p className="quiet">Tracks stay for {JOB_DAYS} days and are then tidied away.</p>
     </>
-  );
-}
-
-function OnItsWay({
-  track,
-  onCancel,
-}: {
-  readonly track: TrackView;
-  readonly onCancel: (track: TrackView) => void;
-}) {
-  const percent = Math.round(track.progress * 100);
-  return (
-    <div className="track-way">
-      {track.state === 'waiting' ? (
-        <span className="quiet" role="status">
-          Waits for its turn
-        </span>
-      ) : (
-        <Progress percent={percent} aria-label={`Making ${track.title}`} />
-      )}
-      <Button
-        size="small"
-        onClick={() => {
-          onCancel(track);
-        }}
-      >
-        Cancel
-      </Button>
-    </div>
   );
 }
 

@@ -1,19 +1,13 @@
 import type { TrackFields, TrackView } from '@drop-close/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { App } from 'antd';
-import { api, Refusal } from '../../api/client';
+import { api } from '../../api/client';
+import { useSayRefused } from '../../api/useSayRefused';
+import { isOnItsWay, OFTEN } from '../../jobs/useJobs';
 
 const TRACKS = ['tracks'];
-/** While one is being made the list is asked for so often, in ms. */
-const OFTEN = 700;
-
-export const isOnItsWay = ({ state }: TrackView): boolean =>
-  state === 'waiting' || state === 'rendering';
-
 /** The practice tracks there are, and what can be done with them. */
 export function useTracks() {
   const queries = useQueryClient();
-  const { notification } = App.useApp();
   const tracks = useQuery({
     queryKey: TRACKS,
     queryFn: api.tracks,
@@ -21,11 +15,7 @@ export function useTracks() {
     refetchInterval: ({ state }) => (state.data?.some(isOnItsWay) ? OFTEN : false),
   });
   const refresh = () => queries.invalidateQueries({ queryKey: TRACKS });
-  const onError = (error: Error): void => {
-    const [first] = error instanceof Refusal ? (error.problem.errors ?? []) : [];
-    const description = first?.message ?? error.message;
-    notification.error({ title: 'That did not work', description });
-  };
+  const onError = useSayRefused();
   const make = useMutation({
     mutationFn: (fields: TrackFields) => api.makeTrack(fields),
     onSuccess: refresh,

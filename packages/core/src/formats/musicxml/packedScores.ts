@@ -9,12 +9,33 @@ export interface NamedScore {
   readonly score: Score;
 }
 
+/** Documents that belong together, as all those of one player. */
+export interface ScoreFolder {
+  readonly folder: string;
+  readonly scores: readonly NamedScore[];
+}
+
 /** Documents as MusicXML in one archive, numbered in their order. */
-export function packScores(scores: readonly NamedScore[]): Uint8Array<ArrayBuffer> {
+export const packScores = (scores: readonly NamedScore[]): Uint8Array<ArrayBuffer> =>
+  pack(numbered(scores));
+
+/** Documents as MusicXML in one archive, those of each folder numbered in their order. */
+export const packParts = (parts: readonly ScoreFolder[]): Uint8Array<ArrayBuffer> =>
+  pack(
+    parts.flatMap(({ folder, scores }) =>
+      numbered(scores).map(([name, bytes]): NamedFile => [`${fileName(folder)}/${name}`, bytes]),
+    ),
+  );
+
+type NamedFile = readonly [name: string, bytes: Uint8Array];
+
+function numbered(scores: readonly NamedScore[]): NamedFile[] {
   const digits = String(scores.length).length;
-  const files = scores.map(({ name, score }, at): [string, Uint8Array] => [
+  return scores.map(({ name, score }, at) => [
     `${String(at + 1).padStart(digits, '0')} ${fileName(name) || 'tune'}.musicxml`,
     strToU8(writeMusicXml(score)),
   ]);
-  return new Uint8Array(zipSync(Object.fromEntries(files), { mtime: ALWAYS }));
 }
+
+const pack = (files: readonly NamedFile[]): Uint8Array<ArrayBuffer> =>
+  new Uint8Array(zipSync(Object.fromEntries(files), { mtime: ALWAYS }));

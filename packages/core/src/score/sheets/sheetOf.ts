@@ -1,36 +1,36 @@
+import type { Chorus } from '../../arrangement/chorus/chorus';
+import { settingsOf } from '../../arrangement/chorus/settings';
+import { voiceChorus } from '../../arrangement/chorus/voiceChorus';
+import { instrumentOf } from '../../arrangement/stored/defaults';
+import type { Arrangement } from '../../arrangement/stored/types';
+import type { Chart } from '../../chart/types';
+import { compositionOf, type Composition, type CompQuestion } from '../../choruses/composition';
+import type { TuneReading } from '../../choruses/tuneReader';
+import type { Connector } from '../../connect/connect';
+import type { ConnectOutcome, ConnectSettings } from '../../connect/base/types';
+import { isLineLayer, LAYER_RANGES, layerLine } from '../../practice/layers/layer';
 import {
   compSheet,
-  instrumentOf,
-  isLineLayer,
-  LAYER_RANGES,
-  layerLine,
   leadSheet,
   lineSheet,
-  movedByOctaves,
-  octaveOffered,
-  outOfRange,
   rhythmSheet,
-  scaleSheet,
-  soloSheet,
   voicingsSheet,
-  withNumbers,
-  type Arrangement,
-  type Chart,
-  type Chorus,
-  type Composition,
-  type ConnectOutcome,
-  type ConnectSettings,
-  type Score,
   type SheetTune,
-} from '@drop-close/core';
-import { isCompedKind, type Sheet, type SheetRequest, type VoicedKind } from './protocol';
+} from '../documents';
+import { movedByOctaves, octaveOffered, outOfRange } from '../inRange';
+import { withNumbers } from '../numbers';
+import { scaleSheet } from '../scaleSheet';
+import { soloSheet } from '../soloSheet';
+import type { Score } from '../types';
+import { isCompedKind, type Sheet, type SheetRequest, type VoicedKind } from './types';
 
-interface SheetSource {
+export interface SheetSource {
   readonly chart: Chart;
   readonly chorus: Chorus;
   readonly setup: Arrangement;
   readonly settings: ConnectSettings;
-  readonly outcome: ConnectOutcome;
+  /** Asked only by a document that shows voicings. */
+  readonly voiced: () => ConnectOutcome;
 }
 
 /** A document of a tune as it is voiced; nothing where it has none of its kind. */
@@ -42,7 +42,7 @@ export function sheetOf(source: SheetSource, request: SheetRequest): Sheet | und
 }
 
 function scoreOf(
-  { chart, chorus, setup, settings, outcome }: SheetSource,
+  { chart, chorus, setup, settings, voiced }: SheetSource,
   { kind, reader, solo, school, ...head }: SheetRequest & { readonly kind: VoicedKind },
 ): Score | undefined {
   const tune: SheetTune = { ...head, chart };
@@ -52,6 +52,7 @@ function scoreOf(
   if (kind === 'solo line') return solo && soloSheet(tune, solo, reader);
   if (kind === 'scales') return scaleSheet(tune, { kept: setup.scales, school }, reader);
   if (kind === 'voicings') {
+    const outcome = voiced();
     if (outcome.status !== 'found') return undefined;
     const chords = { name: 'Voicings', instrument: settings.instrument, timeline };
     return voicingsSheet(tune, { ...chords, path: outcome.path });
@@ -98,4 +99,22 @@ function fitted(score: Score, { reader, octaves }: SheetRequest): Sheet {
     outside: outOfRange(moved, reader),
     octave: octaveOffered(moved, reader),
   };
+}
+
+/** A document of a tune as it is stored: it is voiced or comped for it. Nothing where the tune has none of its kind. */
+export function tuneSheet(
+  question: CompQuestion,
+  reading: TuneReading,
+  connector: Connector,
+  request: SheetRequest,
+): Sheet | undefined {
+  if (isCompedKind(request.kind)) {
+    return compSheetOf(compositionOf(question, reading, connector), request);
+  }
+  const { setup, instruments } = question;
+  const { chart } = reading;
+  const chorus = reading.chorus(setup);
+  const settings = settingsOf(setup, chorus, instruments);
+  const voiced = () => voiceChorus(connector, chorus, settings, setup);
+  return sheetOf({ chart, chorus, setup, settings, voiced }, request);
 }

@@ -2,17 +2,17 @@ import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common';
 import PgBoss from 'pg-boss';
 import { readConfig } from '../config';
 
-const QUEUE = 'track';
+const QUEUE = 'job';
 const CONNECTIONS = 2;
-/** How long a job may take before the queue gives it to somebody else, in seconds; more than any track. */
+/** How long a job may take before the queue gives it to somebody else, in seconds; more than any takes. */
 const LONGEST_JOB = 1800;
 /** How often a worker looks for work, in seconds. */
 const LOOKS_EVERY = 1;
 
-/** The queue of tracks to be rendered, in the book's own database: every server and worker shares it. */
+/** The queue of long work, in the book's own database: every server and worker shares it. */
 @Injectable()
-export class TrackQueue implements OnModuleDestroy {
-  private readonly log = new Logger('tracks');
+export class JobQueue implements OnModuleDestroy {
+  private readonly log = new Logger('jobs');
   private starting: Promise<PgBoss> | undefined;
 
   /** @throws where the database does not answer */
@@ -22,11 +22,11 @@ export class TrackQueue implements OnModuleDestroy {
   }
 
   /** Has every job done here, one at a time. */
-  async work(render: (id: string) => Promise<void>): Promise<void> {
+  async work(doJob: (id: string) => Promise<void>): Promise<void> {
     const boss = await this.boss();
     const options = { batchSize: 1, pollingIntervalSeconds: LOOKS_EVERY };
     await boss.work<{ id: string }>(QUEUE, options, async (jobs) => {
-      for (const { data } of jobs) await render(data.id);
+      for (const { data } of jobs) await doJob(data.id);
     });
   }
 
@@ -50,7 +50,7 @@ export class TrackQueue implements OnModuleDestroy {
       schedule: false,
     });
     boss.on('error', (error) => {
-      this.log.warn(`The queue of tracks: ${error.message}`);
+      this.log.warn(`The queue of jobs: ${error.message}`);
     });
     await boss.start();
     await boss.createQueue(QUEUE);

@@ -1,26 +1,30 @@
-import type { TrackState } from '@drop-close/core';
+import type { JobKind, JobState } from '@drop-close/core';
 import { Entity, ManyToOne, PrimaryKey, Property, type Rel } from '@mikro-orm/core';
 import { randomUUID } from 'node:crypto';
 import { TuneEntity } from '../tunes/tune.entity';
-import type { AskedTrack } from './asked';
+import type { AskedJob, JobResult } from './asked';
 
-/** A practice track: asked for, being rendered, or ready. */
-@Entity({ tableName: 'track' })
-export class TrackEntity {
+/** Long work: asked for, being done, or done. */
+@Entity({ tableName: 'job' })
+export class JobEntity {
   @PrimaryKey({ type: 'uuid' })
   id: string = randomUUID();
 
-  @ManyToOne({ entity: () => TuneEntity })
-  tune!: Rel<TuneEntity>;
+  @Property({ type: 'string', length: 12 })
+  kind!: JobKind;
+
+  /** The tune it goes with, where it is of one. */
+  @ManyToOne({ entity: () => TuneEntity, nullable: true })
+  tune: Rel<TuneEntity> | null = null;
 
   @Property({ type: 'string', length: 120 })
   title!: string;
 
   @Property({ type: 'json', lazy: true })
-  asked!: AskedTrack;
+  asked!: AskedJob['asked'];
 
   @Property({ type: 'string', length: 12 })
-  state: TrackState = 'waiting';
+  state: JobState = 'waiting';
 
   /** 0..1. */
   @Property({ type: 'float' })
@@ -29,17 +33,21 @@ export class TrackEntity {
   @Property({ type: 'text', nullable: true })
   problem: string | null = null;
 
-  @Property({ type: 'float' })
-  seconds!: number;
+  /** Of a track. */
+  @Property({ type: 'float', nullable: true })
+  seconds: number | null = null;
 
   @Property({ type: 'integer', nullable: true })
   bytes: number | null = null;
 
-  /** How often somebody began to render it. */
+  @Property({ type: 'json', nullable: true })
+  result: JobResult | null = null;
+
+  /** How often somebody began it. */
   @Property({ type: 'integer' })
   tries = 0;
 
-  /** When whoever renders it was heard of last. */
+  /** When whoever does it was heard of last. */
   @Property({ type: 'datetime' })
   beatAt: Date = new Date();
 

@@ -1,8 +1,7 @@
 /**
- * Renders a practice track, in a thread of its own: composes what was asked for, plays it through the synthesiser second by
+ * Renders a practice track: composes what was asked for, plays it through the synthesiser second by
  * second, and hands out the bytes of the file as they come. Cost: about a tenth of the time the track lasts.
  */
-import 'reflect-metadata';
 import {
   BAND_GAIN_DB,
   compositionOf,
@@ -13,30 +12,10 @@ import {
   trackOf,
   type Track,
 } from '@drop-close/core';
-import type { MessagePort } from 'node:worker_threads';
-import { questionOf, type AskedTrack } from '../asked';
+import { questionOf, type AskedTrack, type JobOutcome } from '../../asked';
+import type { Hand } from '../runJob';
 import { encoderOf } from './encoders';
 import { bandFor, BLOCK, eventsOf } from './sounding';
-
-export interface RenderTask {
-  readonly asked: AskedTrack;
-  /** The sounds of the band, a file. */
-  readonly bank: string;
-  /** Takes `Rendered` messages. */
-  readonly port: MessagePort;
-}
-
-/** What comes while a track is rendered. */
-export interface Rendered {
-  readonly bytes: Uint8Array;
-  /** 0..1. */
-  readonly progress: number;
-}
-
-/** What came of it. */
-export type RenderOutcome =
-  | { readonly ok: true; readonly seconds: number }
-  | { readonly ok: false; readonly problem: string };
 
 /** Samples a second. */
 export const RATE = 44_100;
@@ -44,30 +23,26 @@ export const RATE = 44_100;
 const CHUNK = 345 * BLOCK;
 const GAIN = 10 ** (BAND_GAIN_DB / 20);
 
-export default async function renderTrack({
-  asked,
-  bank,
-  port,
-}: RenderTask): Promise<RenderOutcome> {
+export async function renderTrack(
+  asked: AskedTrack,
+  bank: string,
+  hand: Hand,
+): Promise<JobOutcome> {
   const composition = compositionOf(
     questionOf(asked),
     createTuneReader()(asked.tune),
     createConnector(),
   );
   const made = trackOf(composition, asked.tune.key, asked.wish);
-  if (!made.ok) return made;
+  if (!made.ok) return { ok: false, problem: made.problem };
   const track = made.value;
   const frames = Math.ceil(track.seconds * RATE);
   const encoder = await encoderOf(asked.wish.format, frames, RATE);
-  const hand = (bytes: Uint8Array, done: number): void => {
-    const message: Rendered = { bytes, progress: done / frames };
-    port.postMessage(message, [bytes.buffer as ArrayBuffer]);
-  };
-  hand(encoder.begin(), 0);
+  hand({ bytes: encoder.begin(), progress: 0 });
   for await (const { left, right, done } of seconds(track, frames, bank)) {
-    hand(encoder.encode(left, right), done);
+    hand({ bytes: encoder.encode(left, right), progress: done / frames });
   }
-  hand(encoder.end(), frames);
+  hand({ bytes: encoder.end(), progress: 1 });
   return { ok: true, seconds: track.seconds };
 }
 
