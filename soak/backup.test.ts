@@ -52,6 +52,10 @@ it('a backup taken while it runs is the same book, byte for byte, in another fol
     tempo: 99,
   });
   await house.send('DELETE', `/tunes/${second.id}`);
+  const [set] = (await (await house.get('/sets')).json()) as [{ id: string }];
+  await house.send('POST', '/jobs/parts', {
+    ...{ setId: set.id, kind: 'lead sheet', readers: ['concert'], numbers: false },
+  });
   const before = await wholeBook(house);
   const file = join(house.folder, 'taken.backup');
   expect(house.run('backup', file)).toContain(`The book is in ${file}`);
@@ -60,6 +64,9 @@ it('a backup taken while it runs is the same book, byte for byte, in another fol
   expect(elsewhere.run('restore', file)).toContain('The book is back: 11 tunes.');
   await elsewhere.open();
   expect(await wholeBook(elsewhere)).toEqual(before);
+  // What was made of the book can be made again.
+  expect(await (await house.get('/jobs')).json()).toHaveLength(1);
+  expect(await (await elsewhere.get('/jobs')).json()).toEqual([]);
   expect(Object.keys(before).length).toBeGreaterThan(40);
 }, 180_000);
 
