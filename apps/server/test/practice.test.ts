@@ -1,6 +1,7 @@
 import {
   A_DAY,
   GRADES,
+  SESSIONS_A_PAGE,
   scheduleOf,
   type EntryFields,
   type EntryView,
@@ -248,6 +249,25 @@ describe('a session', () => {
     const sessions = (await api.get('/api/practice/sessions')).body as SessionView[];
     expect(sessions).toEqual([{ ...later, id, version: 2 }]);
   });
+
+  it('is listed page by page, the latest first, each once', async () => {
+    for (let at = 1; at <= 45; at += 1) {
+      const body = { ...SESSION, id: randomUUID(), begun: NOW - Math.floor(at / 3) };
+      await api.post('/api/practice/sessions').send(body).expect(201);
+    }
+    const listed: SessionView[] = [];
+    for (let path = '/api/practice/sessions'; ;) {
+      const page = (await api.get(path).expect(200)).body as SessionView[];
+      listed.push(...page);
+      if (page.length < SESSIONS_A_PAGE) break;
+      path = `/api/practice/sessions?before=${page.at(-1)!.id}`;
+    }
+    expect(listed).toHaveLength(46);
+    expect(new Set(listed.map(({ id }) => id)).size).toBe(46);
+    const begun = listed.map((each) => each.begun);
+    expect(begun).toEqual([...begun].sort((a, b) => b - a));
+  });
+
   it('is refused where a step is of no kind or an item is none', async () => {
     const steps = [{ ...SESSION.steps[0]!, kind: 'nap', item: 'form' }];
     const { errors = [] } = await problemOf('/api/practice/sessions', { ...SESSION, steps });

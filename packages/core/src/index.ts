@@ -743,6 +743,7 @@ export type {
 } from './api/types';
 export {
   ENTRIES_A_PAGE,
+  SESSIONS_A_PAGE,
   ITEMS_A_PAGE,
   MOMENTS_A_PAGE,
   MOST_AT_ONCE,

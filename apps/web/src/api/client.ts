@@ -218,7 +218,11 @@ export const api = {
   saveEntry: ({ id, ...body }: EntryView) => request<EntryView>('PUT', `/practice/log/${id}`, body),
   deleteEntry: (id: string) => request<undefined>('DELETE', `/practice/log/${id}`),
   restoreEntry: (id: string) => request<EntryView>('POST', `/practice/log/${id}/restore`),
-  sessions: () => read<SessionView[]>('/practice/sessions'),
+  /** One page of the sessions, the latest first; the next one is of those before the last of it. */
+  sessions: (before?: string) =>
+    read<SessionView[]>(
+      before === undefined ? '/practice/sessions' : `/practice/sessions?before=${before}`,
+    ),
   createSession: (fields: NewSessionFields) =>
     request<SessionView>('POST', '/practice/sessions', fields),
   saveSession: ({ id, ...body }: SessionView) =>

@@ -1,5 +1,6 @@
 import {
   ENTRIES_A_PAGE,
+  SESSIONS_A_PAGE,
   ITEMS_A_PAGE,
   TUNES_A_PAGE,
   type BookEntry,
@@ -46,7 +47,7 @@ export async function gatherBook(onTune: OnTune, signal: AbortSignal): Promise<W
     signal,
   );
   const entries = await pages(api.log, ENTRIES_A_PAGE, ({ id }) => id);
-  const sessions = await api.sessions();
+  const sessions = await pages(api.sessions, SESSIONS_A_PAGE, ({ id }) => id);
   return {
     ...own,
     notes: notes.flat(),

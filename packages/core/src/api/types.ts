@@ -229,6 +229,9 @@ export interface EntryView extends LogEntry {
 /** Entries of one answer, the latest days first; who wants more asks for those before the last. */
 export const ENTRIES_A_PAGE = 2000;
 
+/** Sessions that are given at once: those that are looked back on. */
+export const SESSIONS_A_PAGE = 20;
+
 /** What a session is for. */
 export interface SessionAim {
   readonly kind: 'due' | 'tune' | 'set';

@@ -1,6 +1,6 @@
-import { Body, Controller, Get, Param, Post, Put } from '@nestjs/common';
-import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { IdPipe } from '../../problem/id.pipe';
+import { Body, Controller, Get, Param, Post, Put, Query } from '@nestjs/common';
+import { ApiCreatedResponse, ApiOkResponse, ApiQuery, ApiTags } from '@nestjs/swagger';
+import { IdPipe, MaybeIdPipe } from '../../problem/id.pipe';
 import { SessionNew, SessionSave } from './session.dto';
 import { SessionView } from './session.views';
 import { SessionsService } from './sessions.service';
@@ -11,9 +11,10 @@ export class SessionsController {
   constructor(private readonly sessions: SessionsService) {}
 
   @Get()
+  @ApiQuery({ name: 'before', required: false })
   @ApiOkResponse({ type: [SessionView] })
-  list(): Promise<SessionView[]> {
-    return this.sessions.list();
+  list(@Query('before', MaybeIdPipe) before?: string): Promise<SessionView[]> {
+    return this.sessions.list(before);
   }
 
   @Post()

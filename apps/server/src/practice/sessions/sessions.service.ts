@@ -1,4 +1,4 @@
-import type { SessionFields } from '@drop-close/core';
+import { SESSIONS_A_PAGE, type SessionFields } from '@drop-close/core';
 import { EntityManager } from '@mikro-orm/postgresql';
 import { Injectable } from '@nestjs/common';
 import { VersionedStore, type StoredKind } from '../../stored/versionedStore';
@@ -13,9 +13,6 @@ const SESSIONS: StoredKind<SessionEntity, SessionView> = {
   view: (session) => new SessionView(session),
 };
 
-/** Those that are looked back on. */
-const LATEST = 20;
-
 const fieldsOf = ({ aim, steps, at, begun, ended }: SessionFields) => ({
   ...{ aim, steps, at, begun },
   ended: ended ?? null,
@@ -29,10 +26,14 @@ export class SessionsService {
     this.sessions = new VersionedStore(em, SESSIONS);
   }
 
-  /** The latest first. */
-  async list(): Promise<SessionView[]> {
-    const order = { orderBy: { begun: 'desc' }, limit: LATEST } as const;
-    const sessions = await this.em.find(SessionEntity, {}, order);
+  /** The latest first: one page, of those before a session where one is given. */
+  async list(before?: string): Promise<SessionView[]> {
+    const last = before === undefined ? null : await this.em.findOne(SessionEntity, { id: before });
+    const where = last && {
+      $or: [{ begun: { $lt: last.begun } }, { begun: last.begun, id: { $lt: last.id } }],
+    };
+    const order = { orderBy: { begun: 'desc', id: 'desc' }, limit: SESSIONS_A_PAGE } as const;
+    const sessions = await this.em.find(SessionEntity, { ...where }, order);
     return sessions.map((session) => new SessionView(session));
   }
 

@@ -14,7 +14,7 @@ export function UnfinishedSession() {
   const queries = useQueryClient();
   const { data = [] } = useQuery({
     queryKey: KEY,
-    queryFn: api.sessions,
+    queryFn: () => api.sessions(),
     refetchOnMount: 'always',
   });
   const ended = useSession((state) => state.ended);

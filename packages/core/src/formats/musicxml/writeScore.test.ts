@@ -1,6 +1,10 @@
 import { strFromU8, unzipSync } from 'fflate';
 import { execFileSync } from 'node:child_process';
-import { connect } from '../../connect/connect';
+import { defaultArrangement } from '../../arrangement/stored/defaults';
+import { formatMeter } from '../../chart/meter';
+import { compositionOf, playedSet } from '../../choruses/composition';
+import { createTuneReader } from '../../choruses/tuneReader';
+import { connect, createConnector } from '../../connect/connect';
 import { defaultSettings } from '../../connect/base/data';
 import { parseChart } from '../../chart/parseChart';
 import { LAYER_RANGES, LINE_LAYERS, layerLine } from '../../practice/layers/layer';
@@ -8,9 +12,10 @@ import { lineSheet } from '../../score/documents';
 import { playedFrame, writtenFrame } from '../../score/frames';
 import { linePart, slashPart, voicingsPart } from '../../score/parts';
 import type { Score, ScorePart } from '../../score/types';
+import { compSheetOf } from '../../score/sheets/sheetOf';
 import { demoTexts, demoTunes } from '../../testing/demo';
 import { heardIn, reader } from '../../testing/verovio';
-import { defaultGuitar, defaultKeyboard, rooms } from '../../voicing/data';
+import { defaultGuitar, defaultInstruments, defaultKeyboard, rooms } from '../../voicing/data';
 import { packMusicXml } from './packed';
 import { writeMusicXml } from './writeScore';
 
@@ -55,6 +60,26 @@ const scoreOf = (
   ...{ title, key: 'C', tempo: 120, feel: 'swing', measures, parts },
 });
 
+/** The comp part of a tune with hits as the plan of one chorus plays them. */
+function compOf(text: string, instrument: 'guitar' | 'keyboard') {
+  const { header, meter } = parseChart(text).chart;
+  const { title = 'Comp', key = 'C', feel = 'swing', tempo = 120 } = header;
+  const tune = { text, places: { transposed: 0, sections: [] }, meter: formatMeter(meter), key };
+  const reading = createTuneReader()(tune);
+  const connector = createConnector();
+  const plain = { ...defaultArrangement, instrument };
+  const question = { setup: plain, instruments: defaultInstruments, feel, tempo };
+  const played = playedSet(compositionOf(question, reading, connector), 7);
+  const setup = { ...plain, comp: { ...plain.comp, ...played } };
+  const composition = compositionOf({ ...question, setup }, reading, connector);
+  const sheet = compSheetOf(composition, {
+    ...{ title, key, tempo, feel, kind: 'comp', reader: 'concert', octaves: 0 },
+    ...{ numbers: false, school: 'by function' },
+  });
+  if (!sheet) throw new Error(`${title} is not voiced`);
+  return { score: sheet.score, hits: composition.composed.sounding.length };
+}
+
 describe('MusicXML, read by verovio', () => {
   it('sounds every voicing of every demo tune, note for note, on guitar and keys', async () => {
     let notes = 0;
@@ -74,6 +99,24 @@ describe('MusicXML, read by verovio', () => {
         const times = part.staves.includes('tab') ? 2 : 1;
         const meant = meantBy(part, score);
         expect(shown(heard)).toEqual([...meant, ...(times === 2 ? meant : [])].sort());
+        notes += meant.length;
+      }
+    }
+    expect(notes).toBeGreaterThan(2500);
+  });
+
+  it('sounds every hit of the comp part of every demo tune, on guitar and keys', async () => {
+    let notes = 0;
+    for (const text of demoTexts()) {
+      for (const instrument of ['guitar', 'keyboard'] as const) {
+        const { score, hits } = compOf(text, instrument);
+        const part = score.parts[0]!;
+        const meant = meantBy(part, score);
+        const times = part.staves.includes('tab') ? 2 : 1;
+        const heard = shown(await heardIn(writeMusicXml(score)));
+        expect(heard).toEqual([...meant, ...(times === 2 ? meant : [])].sort());
+        // Hits that strike at one time are written as one chord, and every one of them is written.
+        expect(new Set(meant.map((note) => note.split('-')[0])).size).toBe(hits);
         notes += meant.length;
       }
     }
