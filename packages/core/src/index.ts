@@ -569,7 +569,9 @@ export {
 } from './practice/types';
 export { WAYS, type Way } from './practice/rounds/rounds';
 export { arpeggioLine } from './practice/layers/arpeggios';
+export { motionKind } from './connect/base/match';
 export { guideLine } from './practice/layers/guideLine';
+export { guideLines } from './practice/layers/guideLines';
 export {
   isLineLayer,
   KEY_ORDERS,

@@ -1,5 +1,5 @@
 import { FontSizeOutlined } from '@ant-design/icons';
-import { Button, Popover, Select } from 'antd';
+import { Button, Popover, Select, Switch } from 'antd';
 import { WritingFields } from '../profile/WritingFields';
 import { usePreferences, type Brackets } from '../ui/preferences';
 
@@ -26,7 +26,7 @@ export function WritingMenu() {
 }
 
 function Choices() {
-  const { brackets } = usePreferences();
+  const { brackets, guideThreads } = usePreferences();
   return (
     <div className="writing-menu">
       <WritingFields />
@@ -40,6 +40,16 @@ function Choices() {
             usePreferences.setState({ brackets: value });
           }}
         />
+      </label>
+      <label className="writing-switch" title="The 3 and the 7 of each chord, as two lines">
+        <Switch
+          size="small"
+          checked={guideThreads}
+          onChange={(checked) => {
+            usePreferences.setState({ guideThreads: checked });
+          }}
+        />
+        Guide tones under the bars
       </label>
     </div>
   );

@@ -40,7 +40,7 @@ export const SCREEN_NOTES: readonly ScreenNote[] = [
     path: '/tune/:id/chart',
     title: 'Chart',
     what: [
-      'The changes, as text and as they read. Over the bars stand the landmarks found in them, under each chord its number in the key.',
+      'The changes, as text and as they read. Over the bars stand the landmarks found in them, under each chord its number in the key; the two threads below are its guide tones, and their lines say how each moves.',
       'Press a chord to see its notes, what may be added, its scales and what can stand in for it. What cannot be read is underlined, with what would be right.',
     ],
     keys: { of: 'On the sheet', list: SHEET_KEYS },

@@ -21,12 +21,15 @@ export interface Preferences {
   readonly lens: Lens;
   readonly reader: Reader;
   readonly brackets: Brackets;
+  /** Whether the guide tones lie under the bars of the chart. */
+  readonly guideThreads: boolean;
 }
 
 export const defaultPreferences: Preferences = {
   lens: 'both',
   reader: 'concert',
   brackets: 'all',
+  guideThreads: true,
 };
 
 /** Kept in this browser. */

@@ -25,6 +25,8 @@ import { editChart } from '../desk/useChart';
 import { BarCell } from './BarCell';
 import { BlockHead } from './BlockHead';
 import { Brackets } from './Brackets';
+import { GuideThreads } from './GuideThreads';
+import { guideTonesOf, type GuideTones } from './guideThreads';
 import { useCursor, write, type Cursor } from './cursor';
 import { barsALine, LANES, layoutSheet, type SheetBlock, type SheetLine } from './layout';
 import { nameOfBar } from './sheetBar';
@@ -40,7 +42,11 @@ interface SheetProps {
 
 /** The chart laid out as players read it, four bars a line, and written in where it stands. */
 export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
-  const { brackets } = usePreferences();
+  const { brackets, guideThreads } = usePreferences();
+  const tones = useMemo(
+    () => (guideThreads ? guideTonesOf(time) : undefined),
+    [guideThreads, time],
+  );
   const [sheet, width] = useWidth();
   const perLine = barsALine(width);
   const blocks = useMemo(
@@ -85,7 +91,7 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
           {blocks.map((block, index) => (
             <Block
               key={index}
-              {...{ block, chart, analysis, readOnly, perLine }}
+              {...{ block, chart, analysis, readOnly, perLine, tones }}
               selected={time.events[selected]}
               onSelect={select}
               isLast={index === blocks.length - 1}
@@ -109,6 +115,8 @@ const stay = (): null => null;
 interface BlockProps extends Omit<SheetProps, 'time'> {
   readonly block: SheetBlock;
   readonly perLine: number;
+  /** The guide tones, where they are shown. */
+  readonly tones: GuideTones | undefined;
   readonly isLast: boolean;
   /** The chord in hand. */
   readonly selected: ChartEvent | undefined;
@@ -140,8 +148,8 @@ interface LineProps extends Omit<BlockProps, 'block'> {
 }
 
 function Line(props: LineProps) {
-  const { line, label, perLine, chart, analysis, readOnly, isLast, selected, onSelect, onDone } =
-    props;
+  const { line, label, perLine, tones, chart, analysis, readOnly, isLast, selected } = props;
+  const { onSelect, onDone } = props;
   const { lens } = usePreferences();
   const { landmark } = useLandmark();
   const full = line.bars.length === perLine;
@@ -149,7 +157,7 @@ function Line(props: LineProps) {
   return (
     <>
       <Brackets line={line} perLine={perLine} />
-      <div className="sheet-line">
+      <div className={tones ? 'sheet-line with-threads' : 'sheet-line'}>
         {line.bars.map((bar, position) => (
           <BarCell
             key={bar.at}
@@ -159,6 +167,7 @@ function Line(props: LineProps) {
           />
         ))}
         {!full && next}
+        {tones && <GuideThreads {...{ line, tones, perLine }} />}
       </div>
       {full && next && <div className="sheet-line">{next}</div>}
     </>

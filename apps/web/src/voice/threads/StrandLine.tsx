@@ -1,3 +1,4 @@
+import '../../ui/picture/strands.css';
 import type { Strand } from './threadLayout';
 
 /** A piece of a thread; the look of its line, not its colour, says how the voice moves. */
