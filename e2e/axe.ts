@@ -20,6 +20,11 @@ export const inLight = (page: Page, light: Light): Promise<unknown> =>
 
 /** Whether what is on the page stands up to the accessibility rules. */
 export async function standsUp(page: Page, light: Light): Promise<void> {
+  expect(await faultsOf(page, light)).toEqual([]);
+}
+
+/** What of the page breaks the accessibility rules: of each rule the first place. */
+export async function faultsOf(page: Page, light: Light): Promise<string[]> {
   // Colours are judged where they end, not on the way; what is under the transport is scrolled from under it.
   await page.addStyleTag({
     content: '* { transition: none !important } .transport { position: static !important }',
@@ -31,11 +36,10 @@ export async function standsUp(page: Page, light: Light): Promise<void> {
   const asked = axe.options({ resultTypes: ['violations'], runOnly: only });
   const { violations } = await asked.analyze();
   // A hit stands where it sounds, which is essential to it (2.5.8); keys and the panel reach it too.
-  const found = violations.flatMap(({ id, nodes }) =>
+  return violations.flatMap(({ id, nodes }) =>
     nodes
       .filter(({ html }) => !(id === 'target-size' && html.includes('class="hit ')))
       .map(({ html }) => `${id}: ${html}`)
       .slice(0, 1),
   );
-  expect(found).toEqual([]);
 }

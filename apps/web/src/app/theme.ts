@@ -43,6 +43,9 @@ export function themeOf(light: Light, still = false): ThemeConfig {
       colorBgLayout: paper,
       colorTextBase: ink,
       colorTextPlaceholder: quiet,
+      colorTextSecondary: quiet,
+      colorTextDescription: quiet,
+      colorTextLabel: quiet,
       colorBorder: line,
       colorBorderSecondary: line,
       fontFamily: TEXT_FACE,
@@ -53,8 +56,17 @@ export function themeOf(light: Light, still = false): ThemeConfig {
       motion: !still,
     },
     components: {
-      Segmented: { trackBg: 'transparent', itemSelectedBg: brass, itemSelectedColor: paper },
-      Button: { primaryColor: paper, primaryShadow: 'none', defaultShadow: 'none' },
+      Segmented: {
+        ...{ trackBg: 'transparent', itemColor: quiet, itemHoverColor: ink },
+        ...{ itemSelectedBg: brass, itemSelectedColor: paper },
+      },
+      // As high as a finger's tip is taken to be.
+      Switch: { trackHeight: 24 },
+      Button: {
+        ...{ primaryColor: paper, primaryShadow: 'none', defaultShadow: 'none' },
+        // As it is: the dark algorithm would make it too dim to read on raised ground.
+        ...{ colorLink: brass, colorLinkHover: ink },
+      },
     },
   };
 }

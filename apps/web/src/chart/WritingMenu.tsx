@@ -43,7 +43,6 @@ function Choices() {
       </label>
       <label className="writing-switch" title="The 3 and the 7 of each chord, as two lines">
         <Switch
-          size="small"
           checked={guideThreads}
           onChange={(checked) => {
             usePreferences.setState({ guideThreads: checked });

@@ -58,7 +58,7 @@ function About({ pathname }: { readonly pathname: string }) {
       ))}
       <p className="quiet">
         <kbd>Ctrl K</kbd> finds any action, tune or setting.{' '}
-        <Link to="/help" onClick={closeScreenHelp}>
+        <Link to="/help" className="text-link" onClick={closeScreenHelp}>
           Help: the five tasks of a week
         </Link>
       </p>

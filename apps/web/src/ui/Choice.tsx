@@ -22,7 +22,8 @@ export function Choice({ name, value, title, children }: ChoiceProps) {
   return (
     <Popover
       trigger="click"
-      placement="bottomLeft"
+      // Under its button, and moved so that it stays on the page.
+      placement="bottom"
       classNames={{ root: 'choice-popover' }}
       arrow={false}
       open={open}

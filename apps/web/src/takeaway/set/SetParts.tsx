@@ -22,7 +22,7 @@ export function PartsAsker({ setId, kind, numbers }: PartsAskerProps) {
   return (
     <Popover
       trigger="click"
-      placement="bottomRight"
+      placement="bottom"
       open={isOpen}
       onOpenChange={setIsOpen}
       title="Who needs parts?"
