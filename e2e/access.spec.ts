@@ -112,7 +112,7 @@ test('a key says on every screen what it is for and which keys work there', asyn
   }
   // The keys of a screen are shown where they act: hits on Comp, writing on the Chart.
   expect(rows.get('The book')).toBe(1);
-  expect(rows.get('Comp')).toBeGreaterThanOrEqual(29);
+  expect(rows.get('Comp')).toBeGreaterThanOrEqual(28);
   expect(rows.get('Voice')).toBeGreaterThan(rows.get('Take away')!);
   expect(rows.get('Chart')).toBeGreaterThan(rows.get('Take away')!);
 });
@@ -136,10 +136,30 @@ test('keys of voicing change nothing where no voicing is in hand', async ({ page
     const sheet = page.getByRole('dialog');
     await expect(sheet.getByText('Next chord')).toBeVisible();
     await expect(sheet.getByText('Lock or unlock this voicing')).toHaveCount(0);
+    await expect(sheet.getByText('Threads: nearer')).toHaveCount(screen === 'comp' ? 1 : 0);
     await page.keyboard.press('Escape');
     await expect(sheet).toBeHidden();
     await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
   }
+});
+
+test('what stands open on Voice and Comp is found by its words from any screen of the tune', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.openTune('Rope and Ring');
+  await desk.screen('Chart');
+  const find = async (words: string): Promise<void> => {
+    await page.keyboard.press('Control+k');
+    await page.getByRole('combobox', { name: 'Find anything' }).fill(words);
+    await page.keyboard.press('Enter');
+  };
+  await find('chorus in figures');
+  await expect(page).toHaveURL(/\/voice/);
+  await expect(page.getByRole('img', { name: /^Top voice from/ })).toBeVisible();
+  await find('plan of the choruses');
+  await expect(page).toHaveURL(/\/comp/);
+  await expect(page.getByRole('group', { name: 'The arc of all choruses' })).toBeVisible();
 });
 
 test('a term says what it means where it has the focus', async ({ page }) => {

@@ -1,5 +1,5 @@
-import type { Strictness } from '@drop-close/core';
-import { Button, Popover, Select, Slider, Switch } from 'antd';
+import type { Arrangement, Strictness } from '@drop-close/core';
+import { Button, Popover, Segmented, Select, Switch } from 'antd';
 import { Link } from 'react-router';
 import { useTune } from '../document/store';
 import { engine } from '../engine/client';
@@ -8,6 +8,7 @@ import { useCompositionStore } from '../engine/useComposition';
 import { useHeading } from '../place/heading';
 import { BandSetup } from './BandSetup';
 import { changeComp, compActions } from './desk/compActions';
+import { Choice } from '../ui/Choice';
 import { saveFile } from '../ui/saveFile';
 import { useCompDesk } from './desk/useCompDesk';
 import { useSolos } from '../solo/useSolos';
@@ -16,6 +17,12 @@ const STRICTNESS: Readonly<Record<Strictness, string>> = {
   1: 'loosely',
   2: 'fairly',
   3: 'strictly',
+};
+
+const ABOUT_ROOM: Readonly<Record<Strictness, string>> = {
+  1: 'Hits over the line stay, short and light; every chord sounds.',
+  2: 'Every other hit over the line stays, short and light; at least 93 of 100 chords sound.',
+  3: 'Hits go into gaps and under long notes; over the line only so that at least 85 of 100 chords sound.',
 };
 
 /** Who is comped for, how strictly, and by whom. */
@@ -51,37 +58,7 @@ export function CompBar({ composed }: { composed: ComposedChoruses }) {
             ? 'Comp around your line'
             : 'Comp for this solo'}
       </Button>
-      {solo && (
-        <>
-          <label className="setup-round comp-strictness">
-            Leave room
-            <Slider
-              min={1}
-              max={3}
-              value={comp.strictness}
-              ariaLabelForHandle="How strictly the soloist is left room"
-              tooltip={{ formatter: null }}
-              onChange={(strictness) => {
-                changeComp({ strictness: strictness as Strictness }, 'strictness');
-              }}
-            />
-            {STRICTNESS[comp.strictness]}
-          </label>
-          <label
-            className="setup-round"
-            title="No half step and no minor ninth against a held note"
-          >
-            <Switch
-              size="small"
-              checked={comp.yields}
-              onChange={(yields) => {
-                changeComp({ yields });
-              }}
-            />
-            Voice round the solo
-          </label>
-        </>
-      )}
+      {solo && <RoomForSolo comp={comp} />}
       <Button
         type={plan ? 'primary' : 'default'}
         aria-pressed={plan}
@@ -100,6 +77,43 @@ export function CompBar({ composed }: { composed: ComposedChoruses }) {
         On the stand
       </Link>
     </div>
+  );
+}
+
+/** How much room the hits leave whoever solos. */
+function RoomForSolo({ comp }: { readonly comp: Arrangement['comp'] }) {
+  return (
+    <Choice
+      name="Leave room"
+      value={STRICTNESS[comp.strictness]}
+      title="How much room the hits leave the soloist"
+    >
+      {() => (
+        <>
+          <Segmented<Strictness>
+            aria-label="How strictly the soloist is left room"
+            value={comp.strictness}
+            options={([1, 2, 3] as const).map((value) => ({ value, label: STRICTNESS[value] }))}
+            onChange={(strictness) => {
+              changeComp({ strictness }, 'strictness');
+            }}
+          />
+          <p className="quiet">{ABOUT_ROOM[comp.strictness]}</p>
+          <label
+            className="setup-round"
+            title="No half step and no minor ninth against a held note"
+          >
+            <Switch
+              checked={comp.yields}
+              onChange={(yields) => {
+                changeComp({ yields });
+              }}
+            />
+            Voice round the solo
+          </label>
+        </>
+      )}
+    </Choice>
   );
 }
 

@@ -3,7 +3,6 @@ import { useMatch } from 'react-router';
 import { tinykeys } from 'tinykeys';
 import { useDocument } from '../document/store';
 import { toggleLoop } from '../playback/toggleLoop';
-
 import { useBand } from '../playback/useBand';
 import { usePreferences, type Lens } from '../ui/preferences';
 import { useVoiceActions } from '../voice/desk/useVoiceActions';
@@ -16,29 +15,11 @@ import { COMMANDS, type CommandId } from './commands';
 import { useHistorySheet } from './history/useHistory';
 import { useSelection } from '../place/selection';
 
-/** On the Voice screen alone: elsewhere no voicing is in hand, and what one does not see is not changed. */
-const OF_VOICING: ReadonlySet<CommandId> = new Set([
-  'cheaper',
-  'dearer',
-  'lock',
-  'turnDown',
-  'room',
-  'neck',
-  'entry',
-  'taste',
-  'figures',
-  'ways',
-  'compare',
-  'drawing',
-  'follow',
-  'voice',
-]);
-
 type Actions = Readonly<Record<CommandId, () => void>>;
 
 /** One hand can drive the desk: every command of the list on its keys. */
 export function useKeys(): void {
-  const isVoicing = useMatch('/tune/:id/voice') !== null;
+  const screen = useMatch('/tune/:id/:screen')?.params.screen;
   const selection = useSelection();
   const band = useBand();
   const voice = useVoiceActions();
@@ -115,7 +96,7 @@ export function useKeys(): void {
     },
   };
   const keys = {
-    has: (id: CommandId) => isVoicing || !OF_VOICING.has(id),
+    has: (id: CommandId) => COMMANDS[id].on?.some((each) => each === screen) ?? true,
     run: (id: CommandId) => {
       actions[id]();
     },

@@ -13,6 +13,9 @@ interface ChoiceProps {
   readonly children: (close: () => void) => ReactNode;
 }
 
+/** Moved sideways, where else it would hang over the edge; the library's type has no word for it. */
+const ON_THE_PAGE = { adjustY: 1, shiftX: true } as const;
+
 /** A button that says what it is about and what is chosen, and opens the choices in place. */
 export function Choice({ name, value, title, children }: ChoiceProps) {
   const [open, setOpen] = useState(false);
@@ -22,8 +25,8 @@ export function Choice({ name, value, title, children }: ChoiceProps) {
   return (
     <Popover
       trigger="click"
-      // Under its button, and moved so that it stays on the page.
-      placement="bottom"
+      placement="bottomLeft"
+      autoAdjustOverflow={ON_THE_PAGE}
       classNames={{ root: 'choice-popover' }}
       arrow={false}
       open={open}
