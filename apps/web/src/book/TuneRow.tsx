@@ -19,7 +19,8 @@ function KnownCell({ tuneId }: { tuneId: string }) {
 
 /** One tune at a glance, as the cells of its row. */
 export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps }) {
-  const { name } = useNotation();
+  const { name, sentence } = useNotation();
+  const formName = tune.formName && sentence(tune.formName);
   const bars = `${tune.bars} ${tune.bars === 1 ? 'bar' : 'bars'}`;
   return (
     <>
@@ -32,11 +33,11 @@ export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps })
         )}
         {/* Where there is no room for columns of their own. */}
         <span className="book-under quiet">
-          {tune.formName || `${tune.form} ${bars}`.trim()}, {tune.feel} {tune.meter}, {tune.tempo}
+          {formName || `${tune.form} ${bars}`.trim()}, {tune.feel} {tune.meter}, {tune.tempo}
         </span>
       </th>
       <td className="book-wide">
-        {tune.formName || (
+        {formName || (
           <>
             {tune.form && <span className="book-form">{tune.form}</span>}
             <span className="quiet">{bars}</span>

@@ -33,7 +33,7 @@ export function LandmarkList({ analysis }: { analysis: ChartAnalysis }) {
               <li key={fromBar}>
                 <span className="quiet">{barsInWords({ fromBar, toBar })}</span>
                 <div>
-                  {label}
+                  {sentence(label)}
                   {except && (
                     <>
                       , but for <ChordSymbol symbol={except.symbol} /> in bar {except.bar}

@@ -1,10 +1,11 @@
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Input } from 'antd';
-import { prettyPitch } from '../ui/notation';
 import { changeProfile, useProfile } from './profileStore';
+import { useNotation } from './useNotation';
 
 /** Rooms the player has kept; they are made on the Voice screen, where they are heard. */
 export function RoomsSection() {
+  const { pitch: nameOf } = useNotation();
   const { rooms } = useProfile();
   return (
     <section aria-labelledby="profile-rooms">
@@ -31,7 +32,7 @@ export function RoomsSection() {
               }}
             />
             <span className="quiet">
-              {prettyPitch(room.window.low)} to {prettyPitch(room.window.high)},{' '}
+              {nameOf(room.window.low)} to {nameOf(room.window.high)},{' '}
               {room.roots ? 'roots' : 'no roots'}, at most {room.mostNotes} notes
             </span>
             <Button

@@ -2,16 +2,13 @@ import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { LIMITS, type SettingProblem } from '@drop-close/core';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
-import { prettyPitch } from '../ui/notation';
 import { Field } from './Field';
 import { tuningName, withLowString, type Tuning } from './tunings';
+import { useNotation } from './useNotation';
 
 const LOWEST = 23;
 const HIGHEST = 76;
-const PITCHES = Array.from({ length: HIGHEST - LOWEST + 1 }, (_, index) => {
-  const value = LOWEST + index;
-  return { value, label: prettyPitch(value) };
-});
+const PITCHES = Array.from({ length: HIGHEST - LOWEST + 1 }, (_, index) => LOWEST + index);
 
 interface TuningEditorProps {
   /** Those that have a name. */
@@ -23,6 +20,8 @@ interface TuningEditorProps {
 
 /** What each open string sounds: a tuning by its name, or string by string. */
 export function TuningEditor({ tunings, tuning, onTry }: TuningEditorProps) {
+  const { pitch: nameOf } = useNotation();
+  const pitches = PITCHES.map((value) => ({ value, label: nameOf(value) }));
   const [refused, setRefused] = useState<{
     tuning: readonly number[];
     problem: string;
@@ -59,7 +58,7 @@ export function TuningEditor({ tunings, tuning, onTry }: TuningEditorProps) {
               aria-label={`String ${number}`}
               showSearch={{ optionFilterProp: 'label' }}
               value={pitch}
-              options={PITCHES}
+              options={pitches}
               onChange={(value) => {
                 attempt(shown.map((each, at) => (at === index ? value : each)));
               }}

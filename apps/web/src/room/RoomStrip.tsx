@@ -1,7 +1,7 @@
-import { pitchName, type PitchRange, type Room } from '@drop-close/core';
+import { type PitchRange, type Room } from '@drop-close/core';
 import { Slider } from 'antd';
-import { prettyPitch } from '../ui/notation';
 import { KeyboardRuler } from './KeyboardRuler';
+import { useNotation } from '../profile/useNotation';
 
 /** The strip is as wide as a whole keyboard. */
 export const STRIP: PitchRange = { low: 21, high: 108 };
@@ -22,6 +22,7 @@ interface RoomStripProps {
 
 /** Who plays where, over a keyboard: every range is dragged by its ends or as a whole. */
 export function RoomStrip({ room, onChange }: RoomStripProps) {
+  const { pitch: nameOf, note } = useNotation();
   return (
     <div className="room-strip">
       {RANGES.map(({ name, label }) => {
@@ -32,18 +33,18 @@ export function RoomStrip({ room, onChange }: RoomStripProps) {
             <Slider
               range={{ draggableTrack: true }}
               ariaLabelForHandle={[`${label}: lowest note`, `${label}: highest note`]}
-              ariaValueTextFormatterForHandle={[pitchName, pitchName]}
+              ariaValueTextFormatterForHandle={[nameOf, nameOf]}
               min={STRIP.low}
               max={STRIP.high}
               value={[low, high]}
-              tooltip={{ formatter: (pitch) => prettyPitch(pitch ?? 0) }}
+              tooltip={{ formatter: (pitch) => nameOf(pitch ?? 0) }}
               onChange={(ends: number[]) => {
                 const [from = low, to = high] = ends;
                 onChange({ [name]: { low: from, high: to } });
               }}
             />
             <span className="quiet">
-              {prettyPitch(low)} to {prettyPitch(high)}
+              {nameOf(low)} to {nameOf(high)}
             </span>
           </div>
         );
@@ -51,7 +52,7 @@ export function RoomStrip({ room, onChange }: RoomStripProps) {
       <div className="room-range" aria-hidden>
         <span />
         <KeyboardRuler low={STRIP.low} high={STRIP.high} />
-        <span className="quiet">each C is marked</span>
+        <span className="quiet">each {note('C')} is marked</span>
       </div>
     </div>
   );

@@ -1,8 +1,8 @@
-import { LIMITS, pitchName, type Room } from '@drop-close/core';
+import { LIMITS, type Room } from '@drop-close/core';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { prettyPitch } from '../ui/notation';
 import type { PitchScale } from '../ui/pitchScale';
 import { useRoom } from './useRoom';
+import { useNotation } from '../profile/useNotation';
 
 type Edge = 'low' | 'high';
 
@@ -28,6 +28,7 @@ export function WindowEdges({ scale, room, first, top }: WindowEdgesProps) {
 }
 
 function WindowEdge({ edge, scale, room, first, top }: WindowEdgesProps & { edge: Edge }) {
+  const { pitch: nameOf } = useNotation();
   const { change } = useRoom();
   const [dragged, setDragged] = useState<number>();
   const start = useRef<{ pointer: number; y: number }>(undefined);
@@ -70,8 +71,8 @@ function WindowEdge({ edge, scale, room, first, top }: WindowEdgesProps & { edge
       aria-valuemin={LIMITS.pitch.low}
       aria-valuemax={LIMITS.pitch.high}
       aria-valuenow={pitch}
-      aria-valuetext={pitchName(pitch)}
-      title={`${NAMES[edge]}: ${prettyPitch(pitch)}. Drag it up or down.`}
+      aria-valuetext={nameOf(pitch)}
+      title={`${NAMES[edge]}: ${nameOf(pitch)}. Drag it up or down.`}
       onPointerDown={onPointerDown}
       onPointerMove={onPointerMove}
       onPointerUp={onPointerUp}
@@ -81,7 +82,7 @@ function WindowEdge({ edge, scale, room, first, top }: WindowEdgesProps & { edge
       }}
       onKeyDown={onKeyDown}
     >
-      <span>{prettyPitch(pitch)}</span>
+      <span>{nameOf(pitch)}</span>
     </div>
   );
 }

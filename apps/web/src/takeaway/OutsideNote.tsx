@@ -1,6 +1,6 @@
 import { inList, READERS, type ReaderId, type Sheet } from '@drop-close/core';
 import { Button } from 'antd';
-import { prettyPitch } from '../ui/notation';
+import { useNotation } from '../profile/useNotation';
 
 interface OutsideNoteProps {
   readonly sheet: Sheet;
@@ -17,20 +17,21 @@ export function OutsideNote({
   reader,
   onMove,
 }: OutsideNoteProps) {
+  const { pitch: nameOf } = useNotation();
   if (!outside.length) return null;
   const { label, low, high } = READERS[reader];
   const shown = outside.slice(0, SHOWN);
   const said = (['too low', 'too high'] as const).flatMap((way) => {
     const own = shown.filter((note) => note.way === way);
     const notes = own.map(({ measure, midi }) => {
-      return `${prettyPitch(midi)} in bar ${score.measures[measure]?.number ?? 0}`;
+      return `${nameOf(midi)} in bar ${score.measures[measure]?.number ?? 0}`;
     });
     return own.length ? `${way} ${own.length === 1 ? 'is' : 'are'} ${inList(notes)}` : [];
   });
   const more = outside.length - shown.length;
   return (
     <p className="outside-note" role="status">
-      {label} is written from {prettyPitch(low)} to {prettyPitch(high)}: {said.join('; ')}
+      {label} is written from {nameOf(low)} to {nameOf(high)}: {said.join('; ')}
       {more > 0 && `, and ${more} notes more`}.{' '}
       {octave !== 0 && (
         <Button

@@ -48,10 +48,18 @@ it.each([
 });
 
 it.each([
-  ['ii–V–I in F major (IV of F)', 'ii–V–I in fa major (IV of F)'],
+  ['ii–V–I in F major (IV of F)', 'ii–V–I in fa major (IV of fa)'],
+  ['shares three notes: Bb, D and F', 'shares three notes: si♭, ré and fa'],
+  ['shares two notes: A and C', 'shares two notes: la and do'],
+  ['A1 again, but for bar 4', 'A1 again, but for bar 4'],
   ['rhythm-type A section in Bb major', 'rhythm-type A section in si♭ major'],
   ['twelve-bar blues in B♭', 'twelve-bar blues in si♭'],
   ['32-bar AABA', '32-bar AABA'],
 ])('keys in the sentence %s are read as %s', (text, read) => {
   expect(syllables.sentence(text)).toBe(read);
+});
+
+it('a pitch has its octave behind its name, however the name is written', () => {
+  expect(notationOf(defaultProfile.writing).pitch(58)).toBe('B♭3');
+  expect([58, 67, 60].map(syllables.pitch)).toEqual(['si♭3', 'sol4', 'do4']);
 });

@@ -12,6 +12,8 @@ import {
 export interface Notation {
   readonly note: (name: NoteName) => string;
   readonly symbol: (symbol: string) => string;
+  /** A pitch with its octave: 58 is "B♭3". */
+  readonly pitch: (midi: number) => string;
   /** Names of keys and scales, `Eb`, `F#m` or `Bb major from F`: every letter in them is a note. */
   readonly name: (name: string) => string;
   /** Sentences in which keys are named, `ii–V–I in F major`: other letters in them may be sections. */
@@ -19,7 +21,20 @@ export interface Notation {
 }
 
 const IN_NAME = /(?<![\w♭♯])[A-G][b#♭♯]?(?=m?(?:[\s,)]|$))/g;
-const IN_SENTENCE = /(?<![\w♭♯])[A-G][b#♭♯]?(?= (?:major|minor)\b)|(?<=\bblues in )[A-G][b#♭♯]?/g;
+const NOTE = '[A-G][b#♭♯]?';
+const IN_SENTENCE = new RegExp(
+  [
+    // "in F major"
+    `(?<![\\w♭♯])${NOTE}(?= (?:major|minor)\\b)`,
+    // "twelve-bar blues in B♭"
+    `(?<=\\bblues in )${NOTE}`,
+    // "(vi of F)"
+    `(?<=\\([ivIVb#♭♯°ø]+ of )${NOTE}(?=\\))`,
+    // "three notes: A, C and E"
+    `(?<=\\bnotes?: (?:${NOTE}(?:, | and ))*)${NOTE}(?=,| and |$)`,
+  ].join('|'),
+  'g',
+);
 
 export function notationOf({ symbols, notes, plain }: Writing): Notation {
   const read = (name: string): string =>
@@ -30,6 +45,7 @@ export function notationOf({ symbols, notes, plain }: Writing): Notation {
       prettyName(text.replace(where, (name) => read(name)));
   return {
     note: (name) => prettyNote(plain ? plainSpelling(name) : name, notes),
+    pitch: (midi) => pitchName(midi).replace(/^[A-G][b#]?/, (name) => prettyNote(name, notes)),
     name: named(IN_NAME),
     sentence: named(IN_SENTENCE),
     symbol: (symbol) =>

@@ -4,14 +4,15 @@ import { Button } from 'antd';
 import { stacked } from '../../playback/tones';
 import { useBand } from '../../playback/useBand';
 import { linePlan } from '../../solo/linePlan';
-import { prettyPitch } from '../../ui/notation';
 import { WRITTEN_ABOVE, usePreferences } from '../../ui/preferences';
 import { prettyText } from '../../ui/symbol';
 import { chooseNote, type Melody } from './useMelody';
+import { useNotation } from '../../profile/useNotation';
 
 /** The note in hand in a sentence, and the phrases of the line in figures; each is heard. */
 export function ToldMelody({ melody: { told, solo, note: at } }: { melody: Melody }) {
   const { reader } = usePreferences();
+  const { pitch: nameOf } = useNotation();
   const band = useBand();
   const above = WRITTEN_ABOVE[reader];
   const inHand = told.notes[at];
@@ -26,7 +27,7 @@ export function ToldMelody({ melody: { told, solo, note: at } }: { melody: Melod
       ))}
       {inHand && (
         <section className="melody-in-hand" aria-label="The note in hand" aria-live="polite">
-          <b>{prettyPitch(inHand.midi)}</b> {prettyText(sayNote(told, at))}{' '}
+          <b>{nameOf(inHand.midi)}</b> {prettyText(sayNote(told, at))}{' '}
           <Button
             type="text"
             size="small"

@@ -4,6 +4,7 @@ import { prettyNumber } from '../../ui/notation';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { HearSymbol } from './OtherNames';
 import { Term } from '../../ui/terms/Term';
+import { useNotation } from '../../profile/useNotation';
 
 interface StandInsProps {
   readonly analysis: ChordAnalysis;
@@ -13,6 +14,7 @@ interface StandInsProps {
 /** Chords of the same function that can take this one's place. */
 export function StandIns({ analysis, onHear }: StandInsProps) {
   const group = useMemo(() => standIns(analysis), [analysis]);
+  const { sentence } = useNotation();
   if (!group.length) return null;
   return (
     <section>
@@ -26,7 +28,7 @@ export function StandIns({ analysis, onHear }: StandInsProps) {
             <div>
               <ChordSymbol symbol={symbol} />{' '}
               <span className="slot-number">{prettyNumber(numeral)}</span>{' '}
-              <span className="quiet">{why}</span>
+              <span className="quiet">{sentence(why)}</span>
             </div>
           </li>
         ))}

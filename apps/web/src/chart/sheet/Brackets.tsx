@@ -35,7 +35,7 @@ export function Brackets({ line, perLine }: { line: SheetLine; perLine: number }
         >
           {(begins || to - from >= 1) && (
             <span className="bracket-label">
-              {to - from < NARROW ? shortLabel(landmark) : sentence(landmark.label)}
+              {sentence(to - from < NARROW ? shortLabel(landmark) : landmark.label)}
             </span>
           )}
         </button>

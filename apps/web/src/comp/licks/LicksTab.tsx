@@ -10,12 +10,14 @@ import { linePlan } from '../../solo/linePlan';
 import { LayLicks } from './LayLicks';
 import { LickForm } from './LickForm';
 import { blankLick, inWords, phraseIn } from './lickText';
+import { useNotation } from '../../profile/useNotation';
 
 /** The phrase bank: licks of one's own with their answers, and how they are laid over the chorus. */
 export function LicksTab({ composed }: { composed: ComposedChoruses }) {
   const { licks, failure, add, change, remove, restore } = useLicks();
   const { notification } = App.useApp();
   const { hearPlan } = useBand();
+  const { note: nameOf } = useNotation();
   const { event } = useSelection();
   const { key } = useHeading();
   const [open, setOpen] = useState<Lick | LickView>();
@@ -70,7 +72,7 @@ export function LicksTab({ composed }: { composed: ComposedChoruses }) {
         {licks.map((lick) => (
           <li key={lick.id}>
             <b>{lick.name}</b>
-            <span className="quiet">{inWords(lick, meter)}</span>
+            <span className="quiet">{inWords(lick, meter, nameOf)}</span>
             <Button
               size="small"
               type="text"

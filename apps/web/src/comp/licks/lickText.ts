@@ -27,12 +27,16 @@ export function problemsOf(lick: Lick, meter: Meter): string[] {
 }
 
 /** A lick in a few words: `8 notes, 2 bars, with its own answer`. */
-export function inWords(lick: Lick, meter: Meter): string {
+export function inWords(
+  lick: Lick,
+  meter: Meter,
+  nameOf: (note: string) => string = prettyNote,
+): string {
   const read = readLick(lick, meter);
   if (!read.ok) return read.problem.message;
   const { notes, bars } = read.value;
   const answer = lick.answer.trim() ? 'with its own answer' : 'with a plain answer';
-  return `${prettyNote(lick.key)}, ${notes.length} notes, ${bars} ${bars === 1 ? 'bar' : 'bars'}, ${answer}`;
+  return `${nameOf(lick.key)}, ${notes.length} notes, ${bars} ${bars === 1 ? 'bar' : 'bars'}, ${answer}`;
 }
 
 /**

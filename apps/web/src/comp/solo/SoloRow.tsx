@@ -1,10 +1,10 @@
 import { phrasesOf } from '@drop-close/core';
 import { Button } from 'antd';
 import { useBand } from '../../playback/useBand';
-import { prettyPitch } from '../../ui/notation';
 import { changeComp } from '../desk/compActions';
 import type { SoloInHand } from '../../solo/useSolos';
 import { linePlan } from '../../solo/linePlan';
+import { useNotation } from '../../profile/useNotation';
 
 interface SoloRowProps {
   readonly solo: SoloInHand;
@@ -14,6 +14,7 @@ interface SoloRowProps {
 
 /** A solo line: taken to comp behind, heard by itself, thrown away. */
 export function SoloRow({ solo, chosen, onThrowAway }: SoloRowProps) {
+  const { pitch: nameOf } = useNotation();
   const { hearPlan } = useBand();
   const { notes } = solo.line;
   const unfit = solo.unfit.length;
@@ -34,7 +35,7 @@ export function SoloRow({ solo, chosen, onThrowAway }: SoloRowProps) {
       <span className="quiet">
         {notes.length} notes in {phrases} {phrases === 1 ? 'phrase' : 'phrases'}
         {pitches.length > 0 &&
-          `, ${prettyPitch(Math.min(...pitches))} to ${prettyPitch(Math.max(...pitches))}`}
+          `, ${nameOf(Math.min(...pitches))} to ${nameOf(Math.max(...pitches))}`}
         {unfit > 0 && `; ${unfit} kept for bars that are gone`}
       </span>
       <Button

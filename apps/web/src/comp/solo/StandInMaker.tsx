@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useTune } from '../../document/store';
 import { engine } from '../../engine/client';
 import type { ComposedChoruses } from '../../engine/protocol';
-import { prettyPitch } from '../../ui/notation';
+import { useNotation } from '../../profile/useNotation';
 
 type Density = 1 | 2 | 3;
 const DENSITIES: { value: Density; label: string }[] = [
@@ -25,6 +25,7 @@ interface StandInMakerProps {
 /** A line made up over the changes, in the soloist's register of the room; each time another. */
 export function StandInMaker({ composed, onKeep }: StandInMakerProps) {
   const { room } = useTune().setup;
+  const { pitch: nameOf } = useNotation();
   const [density, setDensity] = useState<Density>(2);
   const [range, setRange] = useState<PitchRange>(room.soloist);
   const [seed, setSeed] = useState(1);
@@ -32,7 +33,7 @@ export function StandInMaker({ composed, onKeep }: StandInMakerProps) {
     <section aria-label="A stand-in for the soloist">
       <h3>A stand-in</h3>
       <div className="stand-in-range">
-        <span>{prettyPitch(range.low)}</span>
+        <span>{nameOf(range.low)}</span>
         <Slider
           range
           min={LOWEST}
@@ -45,7 +46,7 @@ export function StandInMaker({ composed, onKeep }: StandInMakerProps) {
             if (high - low >= OCTAVE) setRange({ low, high });
           }}
         />
-        <span>{prettyPitch(range.high)}</span>
+        <span>{nameOf(range.high)}</span>
       </div>
       <div className="hit-tools">
         <Segmented<Density>

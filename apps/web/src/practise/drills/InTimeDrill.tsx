@@ -1,7 +1,6 @@
 import {
   measurePhrases,
   passInWords,
-  prettyNote,
   type LayerId,
   type Phrase,
   type Timeline,
@@ -20,6 +19,8 @@ import { useEar } from '../listening/earStore';
 import type { LayerContent } from '../layer/useLayer';
 import { Score } from './Score';
 import { usePhrase, type PhraseDrill } from './usePhrase';
+import { useNotation } from '../../profile/useNotation';
+import type { Notation } from '../../ui/notation';
 
 const LAYERS: readonly LayerId[] = ['roots', 'arpeggios', 'guide tones', 'shells', 'voicings'];
 
@@ -44,6 +45,7 @@ export function InTimeDrill({ chorus }: { chorus: VoicedChorus }) {
 }
 
 function PhraseRun({ chorus, layer }: { chorus: VoicedChorus; layer: LayerId }) {
+  const { note: nameOf } = useNotation();
   const { id: tuneId = '' } = useParams();
   const drill = usePhrase(chorus, tuneId, layer);
   const playing = usePlayer((state) => state.playing !== undefined);
@@ -105,7 +107,8 @@ function PhraseRun({ chorus, layer }: { chorus: VoicedChorus; layer: LayerId }) 
         {verdict && (
           <p>
             <b>{verdict.right === 1 ? 'Right' : `${Math.round(verdict.right * 100)}% right`}</b>
-            {judged && `: ${passInWords(judged)}`}. {answerOf(content, phrase, chorus.timeline)}
+            {judged && `: ${passInWords(judged)}`}.{' '}
+            {answerOf(content, phrase, chorus.timeline, nameOf)}
           </p>
         )}
       </div>
@@ -161,6 +164,7 @@ function answerOf(
   content: LayerContent | undefined,
   { fromBar, toBar }: Phrase,
   { events }: Timeline,
+  nameOf: Notation['note'],
 ): string {
   const isIn = (event: number): boolean => {
     const bar = events[event]?.bar ?? 0;
@@ -168,9 +172,9 @@ function answerOf(
   };
   const { line = [], path = [] } = content ?? {};
   const notes = line.length
-    ? line.filter(({ event }) => isIn(event)).map(({ note }) => prettyNote(note))
+    ? line.filter(({ event }) => isIn(event)).map(({ note }) => nameOf(note))
     : path
         .filter((_, event) => isIn(event))
-        .map((voicing) => voicing.notes.map(({ note }) => prettyNote(note)).join(' '));
+        .map((voicing) => voicing.notes.map(({ note }) => nameOf(note)).join(' '));
   return `It goes ${notes.join(', ')}.`;
 }

@@ -4,10 +4,12 @@ import { useInstruments } from '../../profile/useInstruments';
 import { FretBox } from '../../voice/desk/FretBox';
 import { KeyStrip } from '../../voice/desk/KeyStrip';
 import { neckOf } from './useForm';
+import { useNotation } from '../../profile/useNotation';
 
 /** How the chords of a form are held, one for each of its keys. */
 export function FormGrips({ item, path }: { item: FormItem; path: readonly Voicing[] }) {
   const { leftHanded, instrument } = useProfile();
+  const { note: nameOf } = useNotation();
   const { keyboard: _, ...fretted } = useInstruments();
   const neck = fretted[neckOf(instrument)];
   const keys = item.keys.split(' ');
@@ -29,9 +31,7 @@ export function FormGrips({ item, path }: { item: FormItem; path: readonly Voici
           ) : (
             <KeyStrip voicing={voicing} size="large" />
           )}
-          <span className="quiet">
-            {voicing.notes.map(({ note }) => prettyNote(note)).join(' ')}
-          </span>
+          <span className="quiet">{voicing.notes.map(({ note }) => nameOf(note)).join(' ')}</span>
         </li>
       ))}
     </ol>

@@ -3,7 +3,6 @@ import {
   itemKey,
   KEY_GROUPS,
   mapOfHoles,
-  prettyNote,
   type HoleCell,
   type HoleRow,
 } from '@drop-close/core';
@@ -16,12 +15,14 @@ import { STRENGTH_WORDS } from '../base/StrengthMark';
 import { NewForm } from './NewForm';
 import './holes.css';
 import { Term } from '../../ui/terms/Term';
+import { useNotation } from '../../profile/useNotation';
 
 /** Rows that fill a screen. */
 const FIRST = 16;
 
 /** Forms down, keys across: how well each is known; a hole opens its étude. */
 export default function HolesPage() {
+  const keysInWords = useKeysInWords();
   const { known, isHere } = usePractised();
   const now = useNow();
   const rows = useMemo(() => mapOfHoles(known, now), [known, now]);
@@ -91,11 +92,11 @@ export default function HolesPage() {
   );
 }
 
-const keysInWords = (keys: string): string =>
-  keys
-    .split(' ')
-    .map((key) => prettyNote(key))
-    .join(' ');
+/** The keys of a group, as the player names notes. */
+function useKeysInWords(): (keys: string) => string {
+  const { note } = useNotation();
+  return (keys) => keys.split(' ').map(note).join(' ');
+}
 
 interface HoleProps {
   readonly row: HoleRow;
@@ -105,6 +106,7 @@ interface HoleProps {
 
 /** A cell, told by its pattern and its number. */
 function Hole({ row, cell, onOpen }: HoleProps) {
+  const keysInWords = useKeysInWords();
   const { family, where, inversion } = row;
   const { keys, strength, percent, quality } = cell;
   const item = itemKey({ kind: 'form', family, where, inversion, keys, quality });

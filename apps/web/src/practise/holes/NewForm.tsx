@@ -3,7 +3,6 @@ import {
   familyOf,
   itemKey,
   KEY_GROUPS,
-  prettyNote,
   QUALITIES,
   type FamilyId,
   type Inversion,
@@ -17,6 +16,7 @@ import { useProfile } from '../../profile/profileStore';
 import { useInstruments } from '../../profile/useInstruments';
 import { INVERSIONS } from '../../voice/desk/describe';
 import { placesOf } from './placesOf';
+import { useNotation } from '../../profile/useNotation';
 
 interface NewFormProps {
   readonly onChoose: (item: string) => void;
@@ -25,6 +25,7 @@ interface NewFormProps {
 
 /** A form that was never practised: a family, where it lies, which inversion, of what chord, in which keys. */
 export function NewForm({ onChoose, onClose }: NewFormProps) {
+  const { note: nameOf } = useNotation();
   const { instrument: own } = useProfile();
   const instrument = useInstruments()[own];
   const [family, setFamily] = useState<FamilyId>('drop2');
@@ -84,10 +85,7 @@ export function NewForm({ onChoose, onClose }: NewFormProps) {
             value={keys}
             options={KEY_GROUPS.map((value) => ({
               value,
-              label: value
-                .split(' ')
-                .map((key) => prettyNote(key))
-                .join(' '),
+              label: value.split(' ').map(nameOf).join(' '),
             }))}
             onChange={setKeys}
           />

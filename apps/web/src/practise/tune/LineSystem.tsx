@@ -1,10 +1,4 @@
-import {
-  prettyDegree,
-  prettyNote,
-  TICKS_PER_QUARTER,
-  type LayerNote,
-  type Timeline,
-} from '@drop-close/core';
+import { prettyDegree, TICKS_PER_QUARTER, type LayerNote, type Timeline } from '@drop-close/core';
 import { Fragment } from 'react';
 import { usePlayer } from '../../playback/usePlayer';
 import { ChordSymbol } from '../../profile/ChordSymbol';
@@ -12,6 +6,7 @@ import { prettyNumber } from '../../ui/notation';
 import type { PitchScale } from '../../ui/pitchScale';
 import type { SystemLayout } from '../../voice/threads/threadLayout';
 import { lineHeads, type LineHead } from './lineLayout';
+import { useNotation } from '../../profile/useNotation';
 
 interface LineSystemProps {
   readonly system: SystemLayout;
@@ -30,6 +25,7 @@ interface LineSystemProps {
 
 /** Some bars of a line: numbers and symbols over it, each note at its pitch with its name and degree. */
 export function LineSystem(props: LineSystemProps) {
+  const { note: nameOf } = useNotation();
   const { system, scale, width, timeline, line, numeralOf, large, sounding, missed, onSelect } =
     props;
   const heads = lineHeads(line, system, timeline, scale);
@@ -76,7 +72,7 @@ export function LineSystem(props: LineSystemProps) {
           width={width}
           height={scale.height}
           role="img"
-          aria-label={heads.map(({ note }) => prettyNote(note.note)).join(' ')}
+          aria-label={heads.map(({ note }) => nameOf(note.note)).join(' ')}
         >
           {system.bars.map(({ number, x }) => (
             <line key={number} className="bar-line" x1={x} x2={x} y1={0} y2={scale.height} />
@@ -127,6 +123,7 @@ const CROSS = 5;
 
 /** A note, lit while it sounds, crossed where it was missed. */
 function Head({ head, few, isMissed }: HeadProps) {
+  const { note: nameOf } = useNotation();
   const { note, x, y } = head;
   const lit = usePlayer(({ playing, position, from }) => {
     if (playing !== 'layer' || position === undefined) return false;
@@ -145,7 +142,7 @@ function Head({ head, few, isMissed }: HeadProps) {
         </path>
       )}
       <text className="line-note" x={x} y={y - 8}>
-        {prettyNote(note.note)}
+        {nameOf(note.note)}
       </text>
       {few && (
         <text className="line-degree" x={x} y={y + 17}>

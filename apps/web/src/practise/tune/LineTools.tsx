@@ -1,7 +1,7 @@
 import type { InstrumentId, LineLayer } from '@drop-close/core';
 import { Segmented, Select } from 'antd';
-import { prettyPitch } from '../../ui/notation';
 import { useLineWish, wishLine, withEnd } from '../layer/lineWish';
+import { useNotation } from '../../profile/useNotation';
 
 interface LineToolsProps {
   readonly instrument: InstrumentId;
@@ -10,10 +10,7 @@ interface LineToolsProps {
 
 /** From the lowest string of a bass guitar to the highest fret of a guitar. */
 const [LOWEST, HIGHEST] = [28, 88];
-const PITCHES = Array.from({ length: HIGHEST - LOWEST + 1 }, (_, at) => ({
-  value: LOWEST + at,
-  label: prettyPitch(LOWEST + at),
-}));
+const PITCHES = Array.from({ length: HIGHEST - LOWEST + 1 }, (_, at) => LOWEST + at);
 const OCTAVE = 12;
 const PACES = [
   { value: 'quarters' as const, label: 'one a beat' },
@@ -23,6 +20,8 @@ const PACES = [
 /** Where the line of a layer lies, and how fast arpeggios go. */
 export function LineTools({ instrument, layer }: LineToolsProps) {
   const { range, pace } = useLineWish(instrument, layer);
+  const { pitch: nameOf } = useNotation();
+  const pitches = PITCHES.map((value) => ({ value, label: nameOf(value) }));
   return (
     <>
       <span className="layer-range">
@@ -30,7 +29,7 @@ export function LineTools({ instrument, layer }: LineToolsProps) {
         <Select
           aria-label="Lowest note of the line"
           value={range.low}
-          options={PITCHES.slice(0, -OCTAVE)}
+          options={pitches.slice(0, -OCTAVE)}
           popupMatchSelectWidth={false}
           onChange={(low) => {
             wishLine(instrument, layer, { range: withEnd(range, { low }) });
@@ -40,7 +39,7 @@ export function LineTools({ instrument, layer }: LineToolsProps) {
         <Select
           aria-label="Highest note of the line"
           value={range.high}
-          options={PITCHES.slice(OCTAVE)}
+          options={pitches.slice(OCTAVE)}
           popupMatchSelectWidth={false}
           onChange={(high) => {
             wishLine(instrument, layer, { range: withEnd(range, { high }) });

@@ -8,6 +8,7 @@ import type {
 import type { PitchScale } from '../../ui/pitchScale';
 import { gripText } from './gripText';
 import { LINE_LOOKS } from './looks';
+import { useNotation } from '../../profile/useNotation';
 
 /** Over the threads of a system, for bars and symbols, and under them, for grips, in pixels. */
 const OVER = 44;
@@ -165,9 +166,10 @@ function PaperChord({
   symbolOf,
   foot,
 }: PaperChordProps) {
+  const { note: nameOf } = useNotation();
   const event = timeline.events[index];
   const voicing = path[index];
-  const grip = voicing && gripText(voicing, instrument);
+  const grip = voicing && gripText(voicing, instrument, nameOf);
   const room = Math.max(24, width - 6);
   return (
     <>

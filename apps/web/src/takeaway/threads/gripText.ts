@@ -6,10 +6,16 @@ import {
   type Voicing,
 } from '@drop-close/core';
 
+const plainName = (note: string): string => prettyNote(plainSpelling(note));
+
 /** A grip in one line: frets from the lowest string to the highest, or the notes from the lowest. */
-export function gripText({ notes }: Voicing, instrument: Instrument): string {
+export function gripText(
+  { notes }: Voicing,
+  instrument: Instrument,
+  nameOf: (note: string) => string = plainName,
+): string {
   if (!isFretted(instrument)) {
-    return notes.map(({ note }) => prettyNote(plainSpelling(note))).join(' ');
+    return notes.map(({ note }) => nameOf(note)).join(' ');
   }
   const strings = instrument.tuning.length;
   const frets = Array.from({ length: strings }, (_, at) => {

@@ -1,6 +1,6 @@
 import { fretPosition, openPitches, type Fretted, type PlayedNote } from '@drop-close/core';
 import { useRef, type KeyboardEvent } from 'react';
-import { prettyPitch } from '../../ui/notation';
+import { useNotation } from '../../profile/useNotation';
 
 /** Frets that have a mark on the neck. Source: common practice. */
 const MARKED = [3, 5, 7, 9, 12, 15, 17, 19, 21, 24];
@@ -16,6 +16,7 @@ interface FretboardProps {
 
 /** The neck as it lies: every place a button, frets as wide as they are. */
 export function Fretboard({ neck, leftHanded, played, onToggle }: FretboardProps) {
+  const { pitch: nameOf } = useNotation();
   const board = useRef<HTMLDivElement>(null);
   const open = openPitches(neck);
   const frets = neck.frets - neck.capo;
@@ -50,14 +51,12 @@ export function Fretboard({ neck, leftHanded, played, onToggle }: FretboardProps
             tabIndex={string === 1 && fret === 0 ? 0 : -1}
             className={fret === 0 ? 'place place-open' : 'place'}
             aria-pressed={sounds(string, fret)}
-            aria-label={`String ${string}, ${fret === 0 ? 'open' : `fret ${fret}`}, ${prettyPitch(pitch + fret)}`}
+            aria-label={`String ${string}, ${fret === 0 ? 'open' : `fret ${fret}`}, ${nameOf(pitch + fret)}`}
             onClick={() => {
               onToggle(string, fret);
             }}
           >
-            <span className="place-dot">
-              {sounds(string, fret) ? prettyPitch(pitch + fret) : ''}
-            </span>
+            <span className="place-dot">{sounds(string, fret) ? nameOf(pitch + fret) : ''}</span>
           </button>
         )),
       )}

@@ -1,7 +1,7 @@
 import type { Keyboard, PlayedNote } from '@drop-close/core';
 import { useRef, type KeyboardEvent } from 'react';
-import { prettyPitch } from '../../ui/notation';
 import { isWhite, whitesBelow } from '../desk/pianoLayout';
+import { useNotation } from '../../profile/useNotation';
 
 interface PianoKeysProps {
   readonly keyboard: Keyboard;
@@ -14,6 +14,7 @@ const BLACK_SHARE = 0.62;
 
 /** The whole keyboard, every key a button. */
 export function PianoKeys({ keyboard, played, onToggle }: PianoKeysProps) {
+  const { pitch: nameOf } = useNotation();
   const keys = useRef<HTMLDivElement>(null);
   const { lowest, highest } = keyboard;
   const all = Array.from({ length: highest - lowest + 1 }, (_, index) => lowest + index);
@@ -47,12 +48,12 @@ export function PianoKeys({ keyboard, played, onToggle }: PianoKeysProps) {
             width: `${isWhite(pitch) ? unit : unit * BLACK_SHARE}%`,
           }}
           aria-pressed={sounds(pitch)}
-          aria-label={prettyPitch(pitch)}
+          aria-label={nameOf(pitch)}
           onClick={() => {
             onToggle(pitch);
           }}
         >
-          {pitch % 12 === 0 && <span aria-hidden>{prettyPitch(pitch)}</span>}
+          {pitch % 12 === 0 && <span aria-hidden>{nameOf(pitch)}</span>}
         </button>
       ))}
     </div>

@@ -1,8 +1,9 @@
 import type { HandSpan, Timeline } from '@drop-close/core';
-import { prettyPitch } from '../../ui/notation';
 import { Picture } from '../../ui/picture/Picture';
 import { timeAxis } from '../../ui/picture/timeAxis';
 import type { PictureLook } from '../../ui/picture/looks';
+import { useNotation } from '../../profile/useNotation';
+import type { Notation } from '../../ui/notation';
 
 interface HandPictureProps {
   readonly spans: readonly HandSpan[];
@@ -21,6 +22,7 @@ const MARKED = [3, 5, 7, 9, 12, 15, 17, 19, 21, 24];
 
 /** Where the hands lie, chord by chord: up the page is up the neck, or up the keys. */
 export function HandPicture({ spans, timeline, width, look }: HandPictureProps) {
+  const { pitch: nameOf } = useNotation();
   const { events } = timeline;
   const isOnNeck = spans.some(({ hand }) => hand === 'fretting');
   const low = isOnNeck ? 0 : Math.min(...spans.map((each) => each.low)) - 2;
@@ -30,12 +32,12 @@ export function HandPicture({ spans, timeline, width, look }: HandPictureProps) 
     HEIGHT - FOOT - ((HEIGHT - FOOT - TOP) * (place - low)) / (high - low);
   const marks = isOnNeck ? MARKED.filter((fret) => fret <= high) : octavesOf(low, high);
   return (
-    <Picture {...{ width, look }} height={HEIGHT} label={inWords(spans, isOnNeck)}>
+    <Picture {...{ width, look }} height={HEIGHT} label={inWords(spans, isOnNeck, nameOf)}>
       {marks.map((place) => (
         <g key={place}>
           <line x1={LEFT} x2={width} y1={y(place)} y2={y(place)} stroke={look.line} />
           <text fill={look.quiet} x={LEFT - 6} y={y(place) + 4} textAnchor="end">
-            {isOnNeck ? place : prettyPitch(place)}
+            {isOnNeck ? place : nameOf(place)}
           </text>
         </g>
       ))}
@@ -71,7 +73,7 @@ const octavesOf = (low: number, high: number): number[] =>
     (midi) => midi >= low && midi <= high,
   );
 
-function inWords(spans: readonly HandSpan[], isOnNeck: boolean): string {
+function inWords(spans: readonly HandSpan[], isOnNeck: boolean, nameOf: Notation['pitch']): string {
   const hands = [...new Set(spans.map(({ hand }) => hand))];
   return hands
     .map((hand) => {
@@ -80,7 +82,7 @@ function inWords(spans: readonly HandSpan[], isOnNeck: boolean): string {
         Math.min(...own.map((each) => each.low)),
         Math.max(...own.map((each) => each.high)),
       ];
-      const place = (at: number): string => (isOnNeck ? `fret ${at}` : prettyPitch(at));
+      const place = (at: number): string => (isOnNeck ? `fret ${at}` : nameOf(at));
       return `The ${hand} hand from ${place(low)} to ${place(high)}`;
     })
     .join('; ');

@@ -1,7 +1,8 @@
 import type { VoiceRange } from '@drop-close/core';
-import { prettyPitch } from '../../ui/notation';
 import { Picture } from '../../ui/picture/Picture';
 import type { PictureLook } from '../../ui/picture/looks';
+import { useNotation } from '../../profile/useNotation';
+import type { Notation } from '../../ui/notation';
 
 interface RangesPictureProps {
   readonly ranges: readonly VoiceRange[];
@@ -17,18 +18,22 @@ const OCTAVE = 12;
 
 /** The range of every voice over the chorus along the keys: from its lowest to its highest note, with a stroke at its middle. */
 export function RangesPicture({ ranges, width, look }: RangesPictureProps) {
+  const { pitch: nameOf } = useNotation();
   const low = Math.floor((Math.min(...ranges.map((each) => each.low)) - 1) / OCTAVE) * OCTAVE;
   const high = Math.ceil((Math.max(...ranges.map((each) => each.high)) + 1) / OCTAVE) * OCTAVE;
   const x = (midi: number): number => LEFT + ((width - LEFT - RIGHT) * (midi - low)) / (high - low);
   const height = TOP + ranges.length * ROW + 4;
   const octaves = Array.from({ length: (high - low) / OCTAVE + 1 }, (_, at) => low + at * OCTAVE);
   return (
-    <Picture {...{ width, height, look }} label={ranges.map(inWords).join('; ')}>
+    <Picture
+      {...{ width, height, look }}
+      label={ranges.map((range) => inWords(range, ranges.length, nameOf)).join('; ')}
+    >
       {octaves.map((midi) => (
         <g key={midi}>
           <line x1={x(midi)} x2={x(midi)} y1={TOP - 4} y2={height} stroke={look.line} />
           <text x={x(midi)} y={12} textAnchor="middle" fill={look.quiet}>
-            {prettyPitch(midi)}
+            {nameOf(midi)}
           </text>
         </g>
       ))}
@@ -51,10 +56,10 @@ export function RangesPicture({ ranges, width, look }: RangesPictureProps) {
               strokeWidth={2.5}
             />
             <text x={x(lowest) - 6} y={y + 4} textAnchor="end" fill={look.quiet}>
-              {prettyPitch(lowest)}
+              {nameOf(lowest)}
             </text>
             <text x={x(highest) + 6} y={y + 4} fill={look.quiet}>
-              {prettyPitch(highest)}
+              {nameOf(highest)}
             </text>
           </g>
         );
@@ -67,5 +72,8 @@ const ORDINALS = ['Top', 'Second', 'Third', 'Fourth', 'Fifth', 'Sixth'];
 const nameOfVoice = (voice: number, count: number): string =>
   voice === count && count > 1 ? 'Lowest' : (ORDINALS[voice - 1] ?? `Voice ${voice}`);
 
-const inWords = ({ voice, low, high }: VoiceRange, _: number, all: readonly VoiceRange[]): string =>
-  `${nameOfVoice(voice, all.length)} voice from ${prettyPitch(low)} to ${prettyPitch(high)}`;
+const inWords = (
+  { voice, low, high }: VoiceRange,
+  count: number,
+  nameOf: Notation['pitch'],
+): string => `${nameOfVoice(voice, count)} voice from ${nameOf(low)} to ${nameOf(high)}`;

@@ -3,13 +3,14 @@ import { Button, InputNumber, Select, Switch } from 'antd';
 import { useState } from 'react';
 import { useDocument, useTune } from '../../document/store';
 import type { VoicedChorus } from '../../engine/protocol';
-import { prettyPitch } from '../../ui/notation';
 import { MidiChooser } from '../entry/MidiChooser';
 import { toggleDesk, useVoiceDesk } from '../desk/useVoiceDesk';
 import { asVoiced } from './chordTones';
 import { againstInWords } from './againstShape';
 import { LineStaff } from './LineStaff';
 import { useLineActions } from './useLineActions';
+import { useNotation } from '../../profile/useNotation';
+import type { Notation } from '../../ui/notation';
 import './line.css';
 
 interface LinePanelProps {
@@ -21,6 +22,7 @@ interface LinePanelProps {
 
 /** The line in the player's head: a note for this chord, a shape for some bars, common tones kept. */
 export function LinePanel({ chorus, index, event, voicing }: LinePanelProps) {
+  const { pitch: nameOf } = useNotation();
   const { setup } = useTune();
   const { line } = setup;
   const { want } = useLineActions();
@@ -37,7 +39,7 @@ export function LinePanel({ chorus, index, event, voicing }: LinePanelProps) {
           want(index, midi === wanted?.midi ? undefined : midi);
         }}
       />
-      <p role="status">{wantedInWords(wanted?.midi, top)}</p>
+      <p role="status">{wantedInWords(wanted?.midi, top, nameOf)}</p>
       <div>
         <Button
           aria-pressed={drawing}
@@ -82,12 +84,16 @@ export function LinePanel({ chorus, index, event, voicing }: LinePanelProps) {
   );
 }
 
-function wantedInWords(wanted: number | undefined, top: number | undefined): string {
+function wantedInWords(
+  wanted: number | undefined,
+  top: number | undefined,
+  nameOf: Notation['pitch'],
+): string {
   if (wanted === undefined)
-    return `${top === undefined ? 'Nothing' : prettyPitch(top)} is on top; no note is asked for.`;
-  if (wanted === top) return `${prettyPitch(wanted)} is on top, as you wanted.`;
-  const nearest = top === undefined ? '' : ` The nearest that will do is ${prettyPitch(top)}.`;
-  return `No voicing of these families has ${prettyPitch(wanted)} on top here.${nearest}`;
+    return `${top === undefined ? 'Nothing' : nameOf(top)} is on top; no note is asked for.`;
+  if (wanted === top) return `${nameOf(wanted)} is on top, as you wanted.`;
+  const nearest = top === undefined ? '' : ` The nearest that will do is ${nameOf(top)}.`;
+  return `No voicing of these families has ${nameOf(wanted)} on top here.${nearest}`;
 }
 
 const SHAPE_WORDS: Readonly<Record<LineShape, string>> = {

@@ -1,5 +1,6 @@
-import { plainSpelling, prettyNote, type Chord } from '@drop-close/core';
+import { type Chord } from '@drop-close/core';
 import { staffStep, stepsOf, type StaffNote } from './staffSteps';
+import { useNotation } from '../../profile/useNotation';
 
 interface LineStaffProps {
   readonly chord: Chord;
@@ -62,7 +63,8 @@ interface StaffMarkProps {
 
 function StaffMark({ note, x, width, height, wanted, has, onWant }: StaffMarkProps) {
   const centre = x + width / 2;
-  const name = prettyNote(plainSpelling(note.name));
+  const { note: nameOf } = useNotation();
+  const name = nameOf(note.name);
   const press = (): void => {
     onWant(note.midi);
   };

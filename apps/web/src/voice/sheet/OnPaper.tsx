@@ -3,7 +3,6 @@ import { useMemo } from 'react';
 import { VoicingStaff } from '../../notation/VoicingStaff';
 import { useInstrument } from '../../profile/useInstrument';
 import { useNotation } from '../../profile/useNotation';
-import { prettyPitch } from '../../ui/notation';
 import { plainSymbol } from '../../ui/symbol';
 
 const MOST_NAMES = 6;
@@ -11,7 +10,7 @@ const MOST_NAMES = 6;
 /** The voicing on the staff, what it sounds like, and what else these notes may be read as. */
 export function OnPaper({ chord, voicing }: { chord: PitchedChord; voicing: Voicing }) {
   const instrument = useInstrument();
-  const { symbol } = useNotation();
+  const { symbol, pitch: nameOf } = useNotation();
   const pitches = useMemo(() => voicing.notes.map(({ midi }) => midi), [voicing]);
   const sound = soundOf(pitches);
   const readings = useMemo(
@@ -31,8 +30,7 @@ export function OnPaper({ chord, voicing }: { chord: PitchedChord; voicing: Voic
           {sound.word}
           {sound.muddy.map(({ low, high, clearFrom }) => (
             <span key={low} className="fault">
-              , muddy: {prettyPitch(low)} and {prettyPitch(high)} lie too close below{' '}
-              {prettyPitch(clearFrom)}
+              , muddy: {nameOf(low)} and {nameOf(high)} lie too close below {nameOf(clearFrom)}
             </span>
           ))}
           <span className="quiet">

@@ -1,10 +1,11 @@
 import { LockFilled } from '@ant-design/icons';
 import type { ChartEvent, Voicing } from '@drop-close/core';
-import { plainSpelling, prettyNote } from '@drop-close/core';
 import { memo, useEffect, useRef, type MouseEvent } from 'react';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { plainSymbol } from '../../ui/symbol';
 import { Grip } from '../desk/Grip';
+import { useNotation } from '../../profile/useNotation';
+import type { Notation } from '../../ui/notation';
 
 interface ChordCellProps {
   readonly event: ChartEvent;
@@ -45,6 +46,7 @@ const FAR = { beforeHead: 5, narrowest: 12 };
  * something of its own is new: there are hundreds, and one steps from each to the next.
  */
 export const ChordCell = memo(function ChordCell(props: ChordCellProps) {
+  const { note: nameOf } = useNotation();
   const { event, voicing, left, width, threadHeight, locked, selected, sounding } = props;
   const { index, hand } = props;
   const { beforeHead, narrowest } = props.grip ? NEAR : FAR;
@@ -65,7 +67,7 @@ export const ChordCell = memo(function ChordCell(props: ChordCellProps) {
         width: Math.max(narrowest, width - (props.grip ? beforeHead : 0)),
       }}
       aria-current={selected ? 'true' : undefined}
-      aria-label={spoken(event, voicing, locked)}
+      aria-label={spoken(event, voicing, locked, nameOf)}
       onClick={(event) => {
         const byPointer = event.detail > 0;
         hand.press(index, byPointer ? heightOf(event) : undefined);
@@ -97,8 +99,13 @@ export const ChordCell = memo(function ChordCell(props: ChordCellProps) {
 const heightOf = ({ clientY, currentTarget }: MouseEvent<HTMLElement>): number =>
   clientY - currentTarget.getBoundingClientRect().top;
 
-function spoken(event: ChartEvent, voicing: Voicing | undefined, locked: boolean): string {
-  const notes = voicing?.notes.map((note) => prettyNote(plainSpelling(note.note))).join(' ');
+function spoken(
+  event: ChartEvent,
+  voicing: Voicing | undefined,
+  locked: boolean,
+  nameOf: Notation['note'],
+): string {
+  const notes = voicing?.notes.map(({ note }) => nameOf(note)).join(' ');
   const place = `bar ${event.bar} beat ${event.beat}`;
   const part = event.part ? `, part ${event.part + 1}` : '';
   return `${plainSymbol(event.chord.symbol)}${part}, ${place}${notes ? `, ${notes}` : ''}${locked ? ', locked' : ''}`;

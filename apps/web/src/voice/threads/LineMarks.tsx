@@ -1,9 +1,9 @@
-import { pitchName, type LineNote } from '@drop-close/core';
+import { type LineNote } from '@drop-close/core';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { prettyPitch } from '../../ui/notation';
 import type { SystemLayout } from './threadLayout';
 import type { PitchScale } from '../../ui/pitchScale';
 import { useLineActions } from '../line/useLineActions';
+import { useNotation } from '../../profile/useNotation';
 import '../line/line.css';
 
 interface LineMarksProps {
@@ -37,6 +37,7 @@ const LOWEST = 0;
 const HIGHEST = 127;
 
 function LineMark({ note, x, met, scale, top }: LineMarkProps) {
+  const { pitch: nameOf } = useNotation();
   const { want } = useLineActions();
   const [dragged, setDragged] = useState<number>();
   const start = useRef<{ pointer: number; y: number }>(undefined);
@@ -78,15 +79,15 @@ function LineMark({ note, x, met, scale, top }: LineMarkProps) {
       aria-valuemin={LOWEST}
       aria-valuemax={HIGHEST}
       aria-valuenow={midi}
-      aria-valuetext={`${pitchName(midi)}, ${state}`}
-      title={`${prettyPitch(midi)} wanted on top${met ? '' : ', but not there'}. Drag it; Delete takes it off.`}
+      aria-valuetext={`${nameOf(midi)}, ${state}`}
+      title={`${nameOf(midi)} wanted on top${met ? '' : ', but not there'}. Drag it; Delete takes it off.`}
       onPointerDown={onPointerDown}
       onPointerMove={onPointerMove}
       onPointerUp={onPointerUp}
       onPointerCancel={end}
       onKeyDown={onKeyDown}
     >
-      {dragged !== undefined && <span>{prettyPitch(dragged)}</span>}
+      {dragged !== undefined && <span>{nameOf(dragged)}</span>}
     </div>
   );
 }

@@ -1,0 +1,48 @@
+import type { Page } from '@playwright/test';
+import { Desk, expect, test, SCREENS } from './desk';
+
+/**
+ * Names of pitches and keys in letters: `G5`, `B♭3`, `F major`. A1 to C9 without a sign may be a section; a chord's
+ * symbol is in letters whatever notes are called, and stands in an element or before its bar.
+ */
+const lettersOn = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const name =
+      /(^|[\s(,])([D-G][♭♯]?[1-7]|[A-C][♭♯][1-7]|[A-G][♭♯]? (major|minor))(?=$|[\s.,;:)])/;
+    const texts: string[] = [];
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    while (walker.nextNode()) {
+      const around = walker.currentNode.parentElement;
+      if (around && !around.closest('.symbol, style, script, [contenteditable]')) {
+        texts.push(walker.currentNode.textContent ?? '');
+      }
+    }
+    for (const each of document.querySelectorAll('[title], [aria-label], [aria-valuetext]')) {
+      for (const attribute of ['title', 'aria-label', 'aria-valuetext']) {
+        const text = each.getAttribute(attribute);
+        if (text) texts.push(text.replace(/^.*(?=, bar \d+ beat)/, ''));
+      }
+    }
+    const withoutSymbols = texts.map((text) => text.replace(/ between \S+ and [^\s,]+/, ''));
+    return [...new Set(withoutSymbols.filter((text) => name.test(text)))];
+  });
+
+test('a player who says do ré mi reads it on every screen of a tune', async ({ page }) => {
+  const desk = new Desk(page);
+  await page.goto('/player');
+  await page.getByRole('combobox', { name: 'Notes', exact: true }).click();
+  await page.locator('.ant-select-item-option', { hasText: 'do ré mi' }).click();
+  await desk.openTune('Half Past the Tide');
+  for (const screen of ['Chart', 'Voice', 'Comp'] as const) {
+    await desk.screen(screen);
+    await expect(page.locator(`${SCREENS[screen]} .symbol`).first()).toBeVisible();
+    expect([screen, await lettersOn(page)]).toEqual([screen, []]);
+  }
+  await desk.screen('Voice');
+  for (const key of ['r', 'g', 'p']) await page.keyboard.press(key);
+  await expect(
+    page.getByRole('img', { name: /^Top voice from (do|ré|mi|fa|sol|la|si)/ }),
+  ).toBeVisible();
+  await desk.panel.getByRole('tab', { name: 'Top line' }).click();
+  expect(await lettersOn(page)).toEqual([]);
+});
