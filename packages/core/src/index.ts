@@ -712,10 +712,23 @@ export type {
   SoloView,
   DoorView,
   EnterFields,
+  ListedTune,
+  NewTuneFields,
+  NewTunesFields,
+  PassphraseFields,
+  PutTuneFields,
+  ThrownAway,
+  ThrownAwayKind,
+  TuneFields,
+  TuneGlance,
+  TuneMoment,
+  TuneThen,
+  TuneView,
+} from './api/types';
+export type {
   EntriesFields,
   EntryFields,
   EntryView,
-  ListedTune,
   NewSessionFields,
   PracticeItemView,
   PracticeNoteFields,
@@ -723,11 +736,8 @@ export type {
   SessionAim,
   SessionFields,
   SessionView,
-  NewTuneFields,
-  NewTunesFields,
-  PassphraseFields,
-  PutTuneFields,
-  ThrownAway,
+} from './api/practice';
+export type {
   TrackFields,
   EtudesFields,
   JobKind,
@@ -736,24 +746,16 @@ export type {
   OtherJobKind,
   PartsFields,
   TrackView,
-  ThrownAwayKind,
-  TuneFields,
-  TuneGlance,
-  TuneMoment,
-  TuneThen,
-  TuneView,
-} from './api/types';
+} from './api/jobs';
 export {
-  ENTRIES_A_PAGE,
-  SESSIONS_A_PAGE,
-  ITEMS_A_PAGE,
   MOMENTS_A_PAGE,
   MOST_AT_ONCE,
   MOST_INCOMING_SOLOS,
   MOST_SOLOS_OF_TUNE,
-  JOB_DAYS,
   TUNES_A_PAGE,
 } from './api/types';
+export { ENTRIES_A_PAGE, SESSIONS_A_PAGE, ITEMS_A_PAGE } from './api/practice';
+export { JOB_DAYS } from './api/jobs';
 export { mergeTunes, type MergeOutcome } from './versions/mergeTunes';
 export type { Conflict } from './versions/mergeValues';
 export { tellChanges } from './versions/tellChanges';

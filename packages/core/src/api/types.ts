@@ -3,21 +3,14 @@
  * compiler, and the web application uses them as they are.
  */
 import type { LandmarkKind } from '../analysis/base/types';
-import type { LineFrame } from '../arrangement/stored/placedLine';
 import type { Profile } from '../arrangement/profile/profile';
+import type { LineFrame } from '../arrangement/stored/placedLine';
 import type { StoredArrangement } from '../arrangement/stored/stored';
 import type { ChartPlaces } from '../chart/placeTypes';
 import type { Feel } from '../chart/types';
 import type { Lick } from '../comp/licks/types';
 import type { SoloLine } from '../comp/solo/types';
-import type { LogEntry } from '../practice/log/log';
-import type { Grade, PracticeNote, Recalled, Schedule } from '../practice/schedule/types';
 import type { BookTune } from '../formats/wholeBook/types';
-import type { EtudeRequest } from '../practice/types';
-import type { ReaderId } from '../score/readers';
-import type { SheetKind } from '../score/sheets/types';
-import type { TrackWish } from '../tracks/types';
-import type { SessionRun } from '../practice/session/run';
 
 export interface TuneFields {
   readonly title: string;
@@ -180,83 +173,6 @@ export interface LickView extends LickFields {
   readonly version: number;
 }
 
-/** A note of an item as it is sent: what it is of its kind, see `PracticeNote`. */
-export interface PracticeNoteFields {
-  /** A UUID, chosen by who notes it; the same one never counts twice. */
-  readonly id: string;
-  readonly item: string;
-  readonly kind: PracticeNote['kind'];
-  /** In ms since 1970, by the clock of the device. */
-  readonly at: number;
-  /** Of a review. */
-  readonly grade?: Grade;
-  /** Of a review that was played in time. */
-  readonly tempo?: number;
-  /** Of a review of a chart by heart. */
-  readonly recalled?: Recalled;
-  /** Of a `put`, in ms since 1970. */
-  readonly due?: number;
-  /** Of a note that takes another back: its id. */
-  readonly of?: string;
-}
-
-export interface PracticeNotesFields {
-  readonly notes: readonly PracticeNoteFields[];
-}
-
-/** An item that was practised, and what follows from its notes. */
-export interface PracticeItemView extends Schedule {
-  readonly item: string;
-}
-
-/** Items of one answer; who wants more asks for those after the last. */
-export const ITEMS_A_PAGE = 2500;
-
-/** An entry of the logbook; its id may be chosen by who sends it. */
-export interface EntryFields extends LogEntry {
-  readonly id?: string;
-}
-
-export interface EntriesFields {
-  readonly entries: readonly EntryFields[];
-}
-
-export interface EntryView extends LogEntry {
-  readonly id: string;
-  readonly version: number;
-}
-
-/** Entries of one answer, the latest days first; who wants more asks for those before the last. */
-export const ENTRIES_A_PAGE = 2000;
-
-/** Sessions that are given at once: those that are looked back on. */
-export const SESSIONS_A_PAGE = 20;
-
-/** What a session is for. */
-export interface SessionAim {
-  readonly kind: 'due' | 'tune' | 'set';
-  /** Of the tune or the set. */
-  readonly id?: string;
-}
-
-/** A session as it goes. */
-export interface SessionFields extends SessionRun {
-  readonly aim: SessionAim;
-  /** In ms since 1970. */
-  readonly begun: number;
-  /** In ms since 1970; not there while it goes on. */
-  readonly ended?: number;
-}
-
-export interface NewSessionFields extends SessionFields {
-  readonly id?: string;
-}
-
-export interface SessionView extends SessionFields {
-  readonly id: string;
-  readonly version: number;
-}
-
 /** One field of a request that is not as it should be. */
 export interface FieldProblem {
   /** Where in the body: `setup.locks.guitar.0.voicing`. */
@@ -283,73 +199,3 @@ export const MOST_SOLOS_OF_TUNE = 100;
 
 /** A tune from the archive of a book, with all that hangs on it. */
 export type PutTuneFields = TuneFields & Pick<BookTune, 'arrangements' | 'solos'>;
-
-/** A practice track that is asked for: of an arrangement of a tune, as it is stored. */
-export interface TrackFields {
-  readonly tuneId: string;
-  readonly arrangementId: string;
-  readonly wish: TrackWish;
-}
-
-/** Long work that the server does. */
-export type JobKind = 'track' | OtherJobKind;
-export type OtherJobKind = 'parts' | 'etudes';
-export type JobState = 'waiting' | 'working' | 'ready' | 'failed';
-
-export interface TrackView {
-  readonly id: string;
-  readonly tuneId: string;
-  /** Of the tune when it was asked for. */
-  readonly title: string;
-  /** Of the tune, as `Eb`. */
-  readonly key: string;
-  readonly wish: TrackWish;
-  readonly state: JobState;
-  /** 0..1. */
-  readonly progress: number;
-  /** Why it failed, for the player. */
-  readonly problem: string | null;
-  /** How long it is. */
-  readonly seconds: number;
-  /** Of the file, once it is ready. */
-  readonly bytes: number | null;
-  readonly createdAt: string;
-}
-
-/** The parts of a set that are asked for: one document of each of its tunes, for each reader. */
-export interface PartsFields {
-  readonly setId: string;
-  readonly kind: SheetKind;
-  readonly readers: readonly ReaderId[];
-  /** Whether every chord has its number under it. */
-  readonly numbers: boolean;
-}
-
-/** An étude that is asked for in all keys, as a set of the book. */
-export interface EtudesFields {
-  readonly request: EtudeRequest;
-  /** In quarters a minute. */
-  readonly tempo: number;
-}
-
-/** Long work that is no track, as it is listed. */
-export interface JobView {
-  readonly id: string;
-  readonly kind: OtherJobKind;
-  readonly title: string;
-  /** Of parts, their set; of études, the set that they have become, once they are ready. */
-  readonly setId: string | null;
-  readonly state: JobState;
-  /** 0..1. */
-  readonly progress: number;
-  /** Why it failed, for the player. */
-  readonly problem: string | null;
-  /** What the player should know of what was made, a sentence each. */
-  readonly notes: readonly string[];
-  /** Of the file, once it is ready; null where it makes none. */
-  readonly bytes: number | null;
-  readonly createdAt: string;
-}
-
-/** Days after which what was made is tidied away. */
-export const JOB_DAYS = 14;
