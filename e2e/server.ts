@@ -1,5 +1,5 @@
 import type { LaunchOptions } from '@playwright/test';
-import { spawn, type ChildProcess } from 'node:child_process';
+import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
@@ -37,10 +37,14 @@ const WORKER = Number(process.env['TEST_PARALLEL_INDEX'] ?? 0);
 export const PORT = FIRST_PORT + 2 * WORKER;
 export const SPARE_PORT = PORT + 1;
 
-const environment = (port: number): NodeJS.ProcessEnv => ({
+const OWN_DATABASE = `${DATABASES}_${WORKER}`;
+/** One without anything in it, not even tables. */
+const EMPTY_DATABASE = `${DATABASES}_empty_${WORKER}`;
+
+const environment = (port: number, database = OWN_DATABASE): NodeJS.ProcessEnv => ({
   ...process.env,
   DROP_CLOSE_PORT: String(port),
-  DROP_CLOSE_DATABASE: `${DATABASES}_${WORKER}`,
+  DROP_CLOSE_DATABASE: database,
   NODE_ENV: 'production',
 });
 
@@ -58,12 +62,17 @@ export async function loadDemo(): Promise<void> {
 /**
  * Starts the built application as ./start runs it.
  * @param webRoot where its pages are; those of the build when left out
+ * @param database where its book is; that of this worker when left out
  * @returns once it answers
  */
-export async function startServer(port: number, webRoot?: string): Promise<ChildProcess> {
+export async function startServer(
+  port: number,
+  webRoot?: string,
+  database = OWN_DATABASE,
+): Promise<ChildProcess> {
   const server = spawn('node', ['apps/server/dist/main.js'], {
     cwd: ROOT,
-    env: { ...environment(port), ...(webRoot && { DROP_CLOSE_WEB: webRoot }) },
+    env: { ...environment(port, database), ...(webRoot && { DROP_CLOSE_WEB: webRoot }) },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   await new Promise<void>((ready, failed) => {
@@ -75,6 +84,13 @@ export async function startServer(port: number, webRoot?: string): Promise<Child
     });
   });
   return server;
+}
+
+/** A server at the spare port, with a database in which nothing was ever put. */
+export function startEmpty(): Promise<ChildProcess> {
+  const clear = 'drop schema if exists public, pgboss cascade; create schema public';
+  execFileSync('psql', [EMPTY_DATABASE, '-q', '-c', clear], { stdio: 'ignore' });
+  return startServer(SPARE_PORT, undefined, EMPTY_DATABASE);
 }
 
 export async function endServer(server: ChildProcess, signal: NodeJS.Signals): Promise<void> {

@@ -2,6 +2,7 @@ import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { inLight, standsUp } from './axe';
 import { expect, test } from './desk';
+import { endServer, SPARE_PORT, startEmpty } from './server';
 
 interface Listed {
   readonly id: string;
@@ -59,6 +60,30 @@ test('the whole book goes out, and comes back: what is gone is new, what is chan
   await open(page, again);
   await expect(holds).toContainText(/\d+ are the same in your book/);
   await expect(fresh).toBeHidden();
+});
+
+test('the whole book goes into an empty database, and comes out of it byte for byte', async ({
+  page,
+}) => {
+  await page.goto('/whole-book');
+  const book = await saved(page);
+  const titles = (await tunes(page)).map(({ title }) => title);
+  const server = await startEmpty();
+  try {
+    await page.goto(`http://127.0.0.1:${SPARE_PORT}/whole-book`);
+    await open(page, book);
+    const holds = page.getByRole('region', { name: 'What book.zip holds' });
+    await holds.getByRole('button', { name: 'Bring it in' }).click();
+    await expect(page.getByText('It is in the book')).toBeVisible();
+    expect(Buffer.compare(await saved(page), book)).toBe(0);
+    await page.goto(`http://127.0.0.1:${SPARE_PORT}/book`);
+    for (const title of titles.slice(0, 12)) {
+      await expect(page.getByRole('link', { name: title, exact: true })).toBeVisible();
+    }
+  } finally {
+    await page.goto('about:blank');
+    await endServer(server, 'SIGTERM');
+  }
 });
 
 test('a file that is no book is told, and nothing changes', async ({ page }) => {
