@@ -6,7 +6,7 @@ import { join, resolve } from 'node:path';
 const ROOT = resolve(__dirname, '..');
 
 /** How often each way of killing is tried: a few in ./test, 200 in `npm run soak`. */
-export const ROUNDS = Number(process.env['DROP_CLOSE_ROUNDS'] ?? 10);
+export const ROUNDS = Number(process.env['DROP_CLOSE_ROUNDS'] ?? 6);
 
 /** The longest wait for what comes by itself, in ms: much more than it takes, for machines under load. */
 export const PATIENCE = 90_000;
