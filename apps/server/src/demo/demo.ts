@@ -27,6 +27,8 @@ async function main(): Promise<void> {
       await bringUp(orm);
       return orm.em.fork().transactional((em) => load(em, config.demoFolder, work));
     });
+    // On a slow machine some of them took longer than a player would be kept waiting.
+    if (loaded) await new SummariesService(orm.em, work).refresh();
     process.stdout.write(loaded);
   } finally {
     await work.onModuleDestroy();

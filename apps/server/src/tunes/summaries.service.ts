@@ -1,11 +1,12 @@
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common';
 import { TimeOver, WorkPool } from '../work/workPool';
-import { noSummary, SUMMARY_VERSION, type TuneSummary } from './summary';
+import { SUMMARY_VERSION, type TuneSummary } from './summary';
 import { TuneEntity } from './tune.entity';
 
-/** How long the analysis behind a summary may take, in ms. */
+/** How long the analysis behind a summary may take while somebody waits for it, and while nobody does; in ms. */
 const LONGEST = 3000;
+const PATIENT = 30_000;
 /** A player who writes saves every second or so; the analysis waits until the hand rests, in ms. */
 const REST = 2000;
 /** Tunes whose summaries are made anew in one go. */
@@ -26,20 +27,15 @@ export class SummariesService implements OnModuleDestroy {
     private readonly work: WorkPool,
   ) {}
 
-  /** The summary of a tune; one that says nothing where the analysis takes too long. */
-  async of({
-    text,
-    meter,
-    key,
-  }: {
-    text: string;
-    meter: string;
-    key: string;
-  }): Promise<TuneSummary> {
+  /** The summary of a tune; nothing where the analysis takes longer than so many ms. */
+  async of(
+    { text, meter, key }: { text: string; meter: string; key: string },
+    limit = LONGEST,
+  ): Promise<TuneSummary | undefined> {
     try {
-      return await this.work.run('summarize', { text, meter, key }, LONGEST);
+      return await this.work.run('summarize', { text, meter, key }, limit);
     } catch (error) {
-      if (error instanceof TimeOver) return noSummary;
+      if (error instanceof TimeOver) return undefined;
       throw error;
     }
   }
@@ -109,7 +105,9 @@ export class SummariesService implements OnModuleDestroy {
   private async makeAnew(em: EntityManager, ids: readonly string[]): Promise<void> {
     const tunes = await em.find(TuneEntity, { id: { $in: [...ids] } });
     for (const { id, text, meter, key } of tunes) {
-      const summary = await this.of({ text, meter, key });
+      const summary = await this.of({ text, meter, key }, PATIENT);
+      // It stays as one that is being made, and is tried again when the server starts next, or in its daily round.
+      if (!summary) continue;
       // Of what is stored: another save may have come meanwhile, and asks for its own.
       const sql = 'update tune set summary = ? where id = ? and text = ? and meter = ? and key = ?';
       const values = [JSON.stringify(summary), id, text, meter, key];

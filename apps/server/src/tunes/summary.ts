@@ -28,7 +28,7 @@ export interface TuneSummary {
 
 export const SUMMARY_VERSION = 1;
 
-/** Of a tune that has not been summarized, or whose analysis took too long. */
+/** Of a tune that has not been summarized. */
 export const noSummary: TuneSummary = {
   version: SUMMARY_VERSION,
   letters: '',

@@ -113,8 +113,10 @@ export class TunesService {
   async create({ id, ...body }: TuneNew): Promise<TuneView> {
     const made = id && (await this.em.findOne(TuneEntity, { id }, { populate: ['arrangements'] }));
     if (made) return unlessSame(body, viewOf(made));
-    const tune = await this.begin({ ...body, ...(id && { id }) }, await this.summaries.of(body));
+    const summary = await this.summaries.of(body);
+    const tune = await this.begin({ ...body, ...(id && { id }) }, summary);
     await this.em.flush();
+    if (!summary) this.summaries.later(tune.id);
     return viewOf(tune);
   }
 
