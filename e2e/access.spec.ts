@@ -152,6 +152,7 @@ test('what stands open on Voice and Comp is found by its words from any screen o
   const find = async (words: string): Promise<void> => {
     await page.keyboard.press('Control+k');
     await page.getByRole('combobox', { name: 'Find anything' }).fill(words);
+    await expect(page.getByRole('option', { selected: true })).toContainText(words);
     await page.keyboard.press('Enter');
   };
   await find('chorus in figures');

@@ -94,7 +94,9 @@ test('the palette finds a tune, an action with its key, and a setting, by the wo
   await page.keyboard.press('Control+k');
   const finder = page.getByRole('dialog', { name: 'Find anything' });
   await expect(finder.getByRole('combobox')).toBeFocused();
+  const taken = finder.getByRole('option', { selected: true });
   await page.keyboard.type('gangway');
+  await expect(taken).toContainText('Loose Gangway');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Loose Gangway' })).toBeVisible();
   await expect(page.locator('.alternative').first()).toBeVisible();
@@ -111,11 +113,13 @@ test('the palette finds a tune, an action with its key, and a setting, by the wo
   await page.keyboard.press('Control+k');
   await expect(finder.getByRole('combobox')).toBeFocused();
   await page.keyboard.type('capo');
+  await expect(taken).toContainText('capo');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/player#profile-instruments$/);
   await page.keyboard.press('Control+k');
   await expect(finder.getByRole('combobox')).toBeFocused();
   await page.keyboard.type('dim');
+  await expect(taken).toContainText('Stage light');
   await page.keyboard.press('Enter');
   await expect(page.locator('html')).toHaveAttribute('data-light', 'stage');
   await page.keyboard.press('Control+k');
