@@ -28,7 +28,7 @@ const ABOUT_ROOM: Readonly<Record<Strictness, string>> = {
 /** Who is comped for, how strictly, and by whom. */
 export function CompBar({ composed }: { composed: ComposedChoruses }) {
   const { comp } = useTune().setup;
-  const { plan } = useCompDesk();
+  const { plan, filling } = useCompDesk();
   const { working } = useCompositionStore();
   const { solos } = useSolos();
   const solo = solos.find(({ id }) => id === comp.behind);
@@ -48,7 +48,7 @@ export function CompBar({ composed }: { composed: ComposedChoruses }) {
       />
       <Button
         type="primary"
-        loading={working}
+        loading={working || filling}
         title="Fill the whole plan with hits (S)"
         onClick={() => void compActions.playSet()}
       >

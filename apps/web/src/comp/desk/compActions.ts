@@ -28,8 +28,8 @@ import {
 } from '@drop-close/core';
 import { tuneNow, useDocument } from '../../document/store';
 import { engine } from '../../engine/client';
-import type { ComposedChoruses } from '../../engine/protocol';
 import { useCompositionStore } from '../../engine/useComposition';
+import { askNow } from './askNow';
 import { withAllApplied, withApplied, withoutApplied } from './devices';
 import type { HitPlace } from './hits';
 import type { BarAndBeat } from '../../place/selection';
@@ -66,20 +66,6 @@ export const plainHit = ({ bar, at }: HitPlace): Hit => ({
 
 const next = <T>(items: readonly T[], item: T): T =>
   items[(items.indexOf(item) + 1) % items.length]!;
-
-/** The choruses as they are once all edits so far are composed. */
-const composedNow = (): Promise<ComposedChoruses | undefined> =>
-  new Promise((resolve) => {
-    const answer = (): boolean => {
-      const { working, composed } = useCompositionStore.getState();
-      if (!working) resolve(composed);
-      return !working;
-    };
-    if (answer()) return;
-    const stop = useCompositionStore.subscribe(() => {
-      if (answer()) stop();
-    });
-  });
 
 /** Takes in what the engine has done, with its reasons. */
 function takeIn(made: CompBehind | undefined): void {
@@ -187,26 +173,20 @@ export const compActions = {
   },
   /** Hits and devices for the whole plan; each time others. */
   playSet: async (): Promise<void> => {
-    const composed = await composedNow();
-    if (!composed) return;
     const { seed } = useCompDesk.getState();
-    useCompositionStore.setState({ working: true });
+    useCompDesk.setState({ filling: true });
     try {
-      takeIn(await engine.playSet(composed.id, seed));
+      takeIn(await askNow(({ id }) => engine.playSet(id, seed)));
     } finally {
-      useCompositionStore.setState({ working: false });
+      useCompDesk.setState({ filling: false, seed: seed + 1 });
     }
-    useCompDesk.setState({ seed: seed + 1 });
   },
   mend: async (bar: number): Promise<void> => {
-    const composed = await composedNow();
-    if (composed) takeIn(await engine.mendBar(composed.id, bar));
+    takeIn(await askNow(({ id }) => engine.mendBar(id, bar)));
   },
   /** Licks over the choruses: a line to be kept, and what the chords play with it; or why not. */
-  layLicks: async (request: LayOverRequest): Promise<Result<LaidOver, string> | undefined> => {
-    const composed = await composedNow();
-    return composed && engine.layLicks(composed.id, request);
-  },
+  layLicks: (request: LayOverRequest): Promise<Result<LaidOver, string> | undefined> =>
+    askNow(({ id }) => engine.layLicks(id, request)),
   apply: (device: AppliedDevice): void => {
     const comp = compNow();
     if (comp) changeComp({ devices: withApplied(comp.devices, device) });
@@ -214,8 +194,7 @@ export const compActions = {
   },
   /** A device applied at every chord of its bar or section that it fits. */
   applyOver: async (device: AppliedDevice, scope: Scope): Promise<void> => {
-    const composed = await composedNow();
-    const over = composed && (await engine.spread(composed.id, device, scope));
+    const over = await askNow(({ id }) => engine.spread(id, device, scope));
     const comp = compNow();
     if (!comp || !over) return;
     changeComp({ devices: withAllApplied(comp.devices, over) });

@@ -16,6 +16,8 @@ interface CompDesk {
   readonly toHear: { readonly fromBar: number; readonly toBar: number } | undefined;
   /** What was last done for the soloist, hit by hit. */
   readonly decisions: readonly Decision[];
+  /** Hits are being laid for the whole plan. */
+  readonly filling: boolean;
   /** What is left to chance hangs on this; another one lays other hits. */
   readonly seed: number;
 }
@@ -27,6 +29,7 @@ const FRESH: CompDesk = {
   trying: undefined,
   toHear: undefined,
   decisions: [],
+  filling: false,
   seed: 1,
 };
 
