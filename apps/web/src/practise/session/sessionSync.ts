@@ -4,6 +4,10 @@ import { LatestOnly } from '../../local/keeping';
 import { useSession } from './sessionStore';
 
 const sending = new LatestOnly();
+/** As the server last gave them: what is sent may be older than the last answer. */
+const versions = new Map<string, number>();
+/** What has not reached the server yet; its end counts also once the player has put it away. */
+let unsent: SessionView | undefined;
 
 /** What makes a difference to whoever finds the session elsewhere; not every second. */
 const markOf = (session: SessionView | undefined): string =>
@@ -23,11 +27,12 @@ export function keepSession(): () => void {
   let sent = '';
   const look = (): void => {
     const { session, ended } = useSession.getState();
-    const latest = session ?? ended;
+    const latest = session ?? ended ?? unsent;
     const mark = markOf(latest);
     if (!latest || mark === sent) return;
     sent = mark;
-    void sending.do(() => send());
+    unsent = latest;
+    void sending.do(() => send(latest));
   };
   look();
   const unsubscribes = [
@@ -44,14 +49,14 @@ export function keepSession(): () => void {
   };
 }
 
-async function send(): Promise<void> {
-  const { session, ended } = useSession.getState();
-  const latest = session ?? ended;
-  if (!latest) return;
+async function send(latest: SessionView): Promise<void> {
+  const version = Math.max(latest.version, versions.get(latest.id) ?? 0);
   try {
-    const { version, ...fields } = latest;
-    const saved = version ? await api.saveSession(latest) : await api.createSession(fields);
-    noteVersion(latest.id, saved.version);
+    const { version: _, ...fields } = latest;
+    const saved = version
+      ? await api.saveSession({ ...latest, version })
+      : await api.createSession(fields);
+    noteSent(latest, saved.version);
   } catch (error) {
     // The player is here: what this browser has is what they did last.
     const theirs = error instanceof Refusal && (error.problem.theirs as SessionView | undefined);
@@ -59,14 +64,20 @@ async function send(): Promise<void> {
     noteVersion(latest.id, theirs.version);
     await api.saveSession({ ...latest, version: theirs.version }).then(
       (saved) => {
-        noteVersion(latest.id, saved.version);
+        noteSent(latest, saved.version);
       },
       () => undefined,
     );
   }
 }
 
+function noteSent(latest: SessionView, version: number): void {
+  if (unsent === latest) unsent = undefined;
+  noteVersion(latest.id, version);
+}
+
 function noteVersion(id: string, version: number): void {
+  versions.set(id, version);
   useSession.setState(({ session, ended }) => ({
     session: session?.id === id ? { ...session, version } : session,
     ended: ended?.id === id ? { ...ended, version } : ended,
