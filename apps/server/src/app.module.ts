@@ -20,7 +20,7 @@ import { TracksModule } from './tracks/tracks.module';
 import { TrashModule } from './trash/trash.module';
 import { TunesModule } from './tunes/tunes.module';
 import { UpkeepModule } from './upkeep/upkeep.module';
-import { WorkModule } from './work/work.module';
+import { WorkModule } from './workers/work.module';
 
 @Module({
   imports: [

@@ -1,7 +1,7 @@
 import type { ListedTune } from '@drop-close/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { SummariesService } from '../src/tunes/summaries.service';
-import { TimeOver, WorkPool } from '../src/work/workPool';
+import { TimeOver, WorkPool } from '../src/workers/workPool';
 import { createTune, type TestApi } from './builders';
 import { startServer } from './server';
 

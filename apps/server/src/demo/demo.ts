@@ -5,7 +5,7 @@ import { databaseOptions } from '../database/mikro-orm.config';
 import { ProfileService } from '../profile/profile.service';
 import { TuneEntity } from '../tunes/tune.entity';
 import { SummariesService } from '../tunes/summaries.service';
-import { WorkPool } from '../work/workPool';
+import { WorkPool } from '../workers/workPool';
 import { TunesService } from '../tunes/tunes.service';
 import { SetsService } from '../sets/sets.service';
 import { SolosService } from '../solos/solos.service';

@@ -1,6 +1,6 @@
 import { Injectable, type ArgumentMetadata, type PipeTransform } from '@nestjs/common';
 import { InvalidBody, Overlong } from '../problem/errors';
-import { TimeOver, WorkPool } from '../work/workPool';
+import { TimeOver, WorkPool } from '../workers/workPool';
 import { bodyClasses, type BodyClass } from './bodies';
 import { bodyShape } from './bodyShape';
 import { checkBody } from './checkBody';

@@ -1,7 +1,7 @@
 import { MikroORM } from '@mikro-orm/core';
 import { Controller, Get, ServiceUnavailableException } from '@nestjs/common';
 import { Outside } from '../door/outside';
-import { WorkPool } from '../work/workPool';
+import { WorkPool } from '../workers/workPool';
 import { ApiOkResponse, ApiProperty, ApiTags } from '@nestjs/swagger';
 
 export class Health {

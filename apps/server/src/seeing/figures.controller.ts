@@ -1,6 +1,6 @@
 import { Controller, Get } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { WorkPool } from '../work/workPool';
+import { WorkPool } from '../workers/workPool';
 import { Figures } from './figures';
 
 @ApiTags('health')

@@ -1,6 +1,6 @@
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common';
-import { TimeOver, WorkPool } from '../work/workPool';
+import { TimeOver, WorkPool } from '../workers/workPool';
 import { SUMMARY_VERSION, type TuneSummary } from './summary';
 import { TuneEntity } from './tune.entity';
 

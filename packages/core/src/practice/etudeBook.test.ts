@@ -1,8 +1,10 @@
 import { keyOf } from '../analysis/base/key';
 import { parseChart } from '../chart/parseChart';
 import { defaultInstruments, rooms } from '../voicing/data';
+import { INSTRUMENT_IDS } from '../voicing/base/instruments';
 import { makeEtude } from './etude';
 import { inTwelveKeys, makeEtudeBook } from './etudeBook';
+import { WAYS } from './rounds/rounds';
 import type { EtudeRequest } from './types';
 
 const request: EtudeRequest = {
@@ -36,6 +38,33 @@ it('a book has the étude in every key, each as it is by itself, and tells how f
     expect(text).toContain(`${keyOf(key).name}maj7`);
   }
 });
+
+it.each(INSTRUMENT_IDS)(
+  'on %s a book of any family, nearest or in one shape, has every key or names it, each étude as by itself',
+  (instrument) => {
+    let keys = 0;
+    for (const family of ['shell', 'drop2', 'close'] as const) {
+      for (const way of WAYS) {
+        for (const key of ['C', 'Am']) {
+          const asked = { ...request, instrument, family, way, key };
+          const made = makeEtudeBook(asked);
+          const each = inTwelveKeys(asked).map((one) => ({ key: one.key, made: makeEtude(one) }));
+          const there = each.filter((one) => one.made.ok);
+          if (!made.ok) {
+            expect(there).toEqual([]);
+            continue;
+          }
+          expect(made.value.etudes.map((one) => one.key)).toEqual(there.map((one) => one.key));
+          expect(made.value.without).toEqual(
+            each.filter((one) => !one.made.ok).map((one) => one.key),
+          );
+          keys += there.length;
+        }
+      }
+    }
+    expect(keys).toBeGreaterThan(50);
+  },
+);
 
 it('keys without such an étude are left out and named; with none at all the reason is told', () => {
   // From A2 to D4: too narrow for four strings to carry some keys, and for a shell to carry any.

@@ -1,14 +1,7 @@
 import { parseChart, timeline } from '@drop-close/core';
-import { readdirSync, readFileSync } from 'node:fs';
-import { resolve } from 'node:path';
+import { demoTexts } from '../../testing/demo';
 import { guideTonesOf, threadsOver, type GuideThread } from './guideThreads';
 import { layoutSheet } from './layout';
-
-const DEMO = resolve(__dirname, '../../../../../demo');
-const demoCharts = (): string[] =>
-  readdirSync(DEMO)
-    .filter((name) => name.endsWith('.txt'))
-    .map((name) => readFileSync(resolve(DEMO, name), 'utf8'));
 
 function threadsOf(text: string): GuideThread[][] {
   const { chart } = parseChart(text);
@@ -35,7 +28,7 @@ it('a guide tone stands where its chord stands, the third chord of three bars at
 
 it('over every demo tune threads stay within their line, and each piece begins where the last one ended', () => {
   let pieces = 0;
-  for (const text of demoCharts()) {
+  for (const text of demoTexts()) {
     for (const line of threadsOf(text)) {
       for (const { nodes, pieces: own } of line) {
         for (const { x, y } of nodes) {

@@ -10,14 +10,10 @@ import {
   settingsOf,
   voiceChorus,
 } from '@drop-close/core';
-import { readdirSync, readFileSync } from 'node:fs';
-import { resolve } from 'node:path';
 import { gripText } from './gripText';
+import { demoTexts } from '../../testing/demo';
 
-const DEMO = resolve(__dirname, '../../../../../demo');
-const texts = readdirSync(DEMO)
-  .filter((file) => file.endsWith('.txt'))
-  .map((file) => readFileSync(resolve(DEMO, file), 'utf8'));
+const texts = demoTexts();
 
 it.each(INSTRUMENT_IDS)(
   'on %s every voicing of every demo tune is told whole: its frets string by string, or its notes',

@@ -11,18 +11,14 @@ import {
   voiceChorus,
   voiceRanges,
 } from '@drop-close/core';
-import { readdirSync, readFileSync } from 'node:fs';
-import { resolve } from 'node:path';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { IN_A_FILE } from '../../ui/picture/looks';
 import { HandPicture } from './HandPicture';
 import { RangesPicture } from './RangesPicture';
+import { demoTexts } from '../../testing/demo';
 
-const DEMO = resolve(__dirname, '../../../../../demo');
-const texts = readdirSync(DEMO)
-  .filter((file) => file.endsWith('.txt'))
-  .map((file) => readFileSync(resolve(DEMO, file), 'utf8'));
+const texts = demoTexts();
 
 /** Every place along the page in a picture, in pixels. */
 const placesIn = (svg: string): number[] =>

@@ -7,7 +7,7 @@ import type { Tasks } from './tasks';
 export class TimeOver extends Error {}
 
 /** Workers run what the build made, also where the server runs from its source, as in tests. */
-const BUILT = join(resolve(__dirname, '../..'), 'dist/work/tasks.js');
+const BUILT = join(resolve(__dirname, '../..'), 'dist/workers/tasks.js');
 
 const MOST_THREADS = 2;
 /** Memory of one worker, in MB. */

@@ -1,0 +1,69 @@
+import { defaultArrangement } from '../../arrangement/stored/defaults';
+import { formatMeter } from '../../chart/meter';
+import { parseChart } from '../../chart/parseChart';
+import { createTuneReader } from '../../choruses/tuneReader';
+import { createConnector } from '../../connect/connect';
+import { demoTexts } from '../../testing/demo';
+import { INSTRUMENT_IDS, type InstrumentId } from '../../voicing/base/instruments';
+import { defaultInstruments } from '../../voicing/data';
+import { READER_IDS, READERS, type ReaderId } from '../readers';
+import { tuneSheet } from './sheetOf';
+import { isForReaders, SET_KINDS } from './types';
+
+/** All readers once; for the other instruments one of each clef and one that is transposed. */
+const READERS_OF: Readonly<Record<InstrumentId, readonly ReaderId[]>> = {
+  guitar: READER_IDS,
+  ukulele: ['concert', 'bass', 'tenor sax'],
+  keyboard: ['concert', 'bass', 'tenor sax'],
+};
+
+it.each(INSTRUMENT_IDS)(
+  'on %s every demo tune has every document of a set, for every reader, and tells every note out of range',
+  (instrument) => {
+    const connector = createConnector();
+    let sheets = 0;
+    for (const text of demoTexts()) {
+      const { header, meter } = parseChart(text).chart;
+      const { title = '', key = 'C', feel = 'swing', tempo = 120 } = header;
+      const tune = {
+        text,
+        places: { transposed: 0, sections: [] },
+        meter: formatMeter(meter),
+        key,
+      };
+      const reading = createTuneReader()(tune);
+      const setup = { ...defaultArrangement, instrument };
+      const question = { setup, instruments: defaultInstruments, feel, tempo };
+      for (const kind of SET_KINDS) {
+        const readers = isForReaders(kind) ? READERS_OF[instrument] : (['concert'] as const);
+        for (const reader of readers) {
+          const sheet = tuneSheet(question, reading, connector, {
+            ...{ title, key, tempo, feel, kind, reader, octaves: 0 },
+            ...{ numbers: true, school: 'by function' },
+          });
+          const [part] = sheet?.score.parts ?? [];
+          expect([title, kind, reader, part?.measures.length]).toEqual([
+            ...[title, kind, reader, sheet?.score.measures.length],
+          ]);
+          if (isForReaders(kind)) {
+            const { low, high } = READERS[reader];
+            const written = part!.measures.flatMap(({ voices }) =>
+              voices.flatMap(({ moments }) =>
+                moments.flatMap(({ slashed, notes }) => (slashed ? [] : notes)),
+              ),
+            );
+            const isOut = ({ midi }: { midi: number }): boolean => {
+              const at = midi - READERS[reader].sounds;
+              return at < low || at > high;
+            };
+            // A note that is tied over a bar line is told once.
+            const out = written.filter((note) => !note.tiedFrom && isOut(note));
+            expect(sheet!.outside).toHaveLength(out.length);
+          }
+          sheets += 1;
+        }
+      }
+    }
+    expect(sheets).toBe(12 * (5 * READERS_OF[instrument].length + 3));
+  },
+);
