@@ -138,3 +138,27 @@ test('on a phone what a button opens stays on the page', async ({ page }) => {
     await expect(opened).toHaveCount(0);
   }
 });
+
+test('on a phone the row at the foot stands still while the screen above it is on its way', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const [tune] = await demoTunes(page);
+  let send = (): void => undefined;
+  const sent = new Promise<void>((resolve) => {
+    send = resolve;
+  });
+  await page.route(/assets\/VoicePage.*\.js$/, async (route) => {
+    await sent;
+    await route.continue();
+  });
+  await page.goto(`/tune/${tune!.id}/voice`);
+  const button = page.getByRole('button', { name: 'Loudness' });
+  await button.click();
+  const opened = page.locator('.ant-popover:visible');
+  await expect(opened.getByText('Mind your ears')).toBeVisible();
+  const early = [await button.boundingBox(), await opened.boundingBox()];
+  send();
+  await expect(page.locator('.chord-symbol').first()).toBeVisible();
+  expect([await button.boundingBox(), await opened.boundingBox()]).toEqual(early);
+});

@@ -92,16 +92,21 @@ export function TransportBar() {
         />
         <span className="wider-only">Count-in</span>
       </label>
-      <Popover trigger="click" placement="topRight" content={<Mixer />} title="Loudness">
-        <Button type="text" icon={<SoundOutlined aria-hidden />} aria-label="Loudness">
-          <span className="transport-loudness">Loudness</span>
-        </Button>
-      </Popover>
       {failure && (
         <span className="fault" role="alert">
           {failure}
         </span>
       )}
+      <Popover trigger="click" placement="topRight" content={<Mixer />} title="Loudness">
+        <Button
+          className="transport-loudness"
+          type="text"
+          icon={<SoundOutlined aria-hidden />}
+          aria-label="Loudness"
+        >
+          <span>Loudness</span>
+        </Button>
+      </Popover>
     </footer>
   );
 }
@@ -131,16 +136,15 @@ function LoopButton() {
     useShallow((state) => ({ stretch: state.stretch, passes: state.passes })),
   );
   const timeline = (composed ?? chorus)?.timeline;
-  if (!timeline) return null;
   const bars = stretch ? `Bars ${stretch.fromBar}–${stretch.toBar}` : 'All bars';
   return (
     <Popover
       trigger="click"
       placement="top"
       title="What comes round"
-      content={<LoopTool timeline={timeline} />}
+      content={timeline && <LoopTool timeline={timeline} />}
     >
-      <Button type={stretch || changes(passes) ? 'default' : 'text'}>
+      <Button disabled={!timeline} type={stretch || changes(passes) ? 'default' : 'text'}>
         {bars}
         {passes.faster > 0 && `, +${passes.faster}`}
         {passes.halfSteps !== 0 && ', through keys'}
