@@ -9,6 +9,7 @@ import { SetTable, TuneTable } from './TuneTable';
 import type { Book } from './useBook';
 import { useKnownTunes } from './KnownTunes';
 import { useSearchedTunes } from '../tunes/useTunes';
+import { submenuIcon } from '../ui/submenuIcon';
 
 /** All tunes, and what is looked for among them; the search stands in the address. */
 export function TuneDesk({ book, tunes }: { book: Book; tunes: readonly TuneGlance[] }) {
@@ -109,6 +110,7 @@ function tuneMenu({ sets, changeSet, copyTune, removeTune }: Book, tune: TuneGla
     },
   }));
   return {
+    expandIcon: submenuIcon,
     items: [
       ...(into.length ? [{ key: 'into', label: 'Put into set', children: into }] : []),
       {

@@ -4,6 +4,7 @@ import { Button, Dropdown, type MenuProps } from 'antd';
 import { Link } from 'react-router';
 import { useKnownTunes } from './KnownTunes';
 import { useNotation } from '../profile/useNotation';
+import { holdsMenu } from '../ui/holds';
 
 /** How much of a tune is known, and what of it is due: one press from practising it. */
 function KnownCell({ tuneId }: { tuneId: string }) {
@@ -58,6 +59,7 @@ export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps })
             type="text"
             icon={<MoreOutlined aria-hidden />}
             aria-label={`What to do with “${tune.title}”`}
+            {...holdsMenu(menu)}
           />
         </Dropdown>
       </td>

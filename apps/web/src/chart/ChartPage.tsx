@@ -1,10 +1,10 @@
 import { timeline, type ChartEvent, type Timeline } from '@drop-close/core';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { useTune } from '../document/store';
 import { useAnalysis } from '../engine/useChorus';
 import { selectPlace, useIndexAmong } from '../place/selection';
 import { usePreferences } from '../ui/preferences';
-import { LeftSide, type Side } from './LeftSide';
+import { LeftSide } from './LeftSide';
 import { MelodyLines } from './melody/MelodyLines';
 import { chooseNote, useMelody } from './melody/useMelody';
 import { ChordPanel, chordAt } from './panel/ChordPanel';
@@ -13,6 +13,7 @@ import { scaleRows } from './scales/keptScales';
 import { ScalesPage } from './scales/ScalesPage';
 import { SheetSide } from './SheetSide';
 import { useChart } from './desk/useChart';
+import { useChartDesk } from './desk/useChartDesk';
 import './chart.css';
 
 /** The changes as typed and as they read, side by side and in step, and what they are made of. */
@@ -28,7 +29,7 @@ export default function ChartPage() {
   const event = events[index];
   const chord = event && chordAt(shown, event.written, event.slot);
   const chordAnalysis = analysis?.chords[index];
-  const [side, setSide] = useState<Side>('Text');
+  const { side } = useChartDesk();
   const melody = useMelody(shownTime, analysis, side === 'Melody');
   const rows = useMemo(
     () => (side === 'Scales' ? scaleRows(shownTime.events, setup.scales, events) : []),
@@ -41,7 +42,7 @@ export default function ChartPage() {
   const inCentre = centre();
   return (
     <main className={`chart chart-with-${inCentre}`}>
-      <LeftSide {...{ written, shownTime, side, melody, rows }} onSide={setSide} />
+      <LeftSide {...{ written, shownTime, melody, rows }} />
       {inCentre === 'melody' && melody && (
         <MelodyLines
           told={melody.told}

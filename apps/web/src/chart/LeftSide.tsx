@@ -7,6 +7,7 @@ import { prettyText } from '../ui/symbol';
 import { ChartFields } from './ChartFields';
 import { ChartProblems } from './ChartProblems';
 import type { ChartInHand } from './desk/useChart';
+import { CHART_SIDES, useChartDesk } from './desk/useChartDesk';
 import { HeldLines } from './held/HeldLines';
 import { LandmarkList } from './LandmarkList';
 import { MelodySide } from './melody/MelodySide';
@@ -17,21 +18,17 @@ import type { ScaleRow } from './scales/keptScales';
 import { NotesSide } from './names/NotesSide';
 import { ChangesEditor, type ChangesEditorHandle } from './text/ChangesEditor';
 
-export type Side = 'Text' | 'Map' | 'Landmarks' | 'Melody' | 'Scales' | 'Notes';
-const SIDES: Side[] = ['Text', 'Map', 'Landmarks', 'Melody', 'Scales', 'Notes'];
-
 interface LeftSideProps {
   readonly written: ChartInHand;
   /** The chorus as the reader's part has it. */
   readonly shownTime: Timeline;
-  readonly side: Side;
-  readonly onSide: (side: Side) => void;
   readonly melody: Melody | undefined;
   readonly rows: readonly ScaleRow[];
 }
 
 /** The text of the changes, or what they come to. */
-export function LeftSide({ written, shownTime, side, onSide, melody, rows }: LeftSideProps) {
+export function LeftSide({ written, shownTime, melody, rows }: LeftSideProps) {
+  const { side } = useChartDesk();
   const analysis = useAnalysis();
   return (
     <section className="chart-side" aria-label="The changes">
@@ -41,8 +38,10 @@ export function LeftSide({ written, shownTime, side, onSide, melody, rows }: Lef
         className="chart-sides"
         aria-label="Beside the sheet"
         value={side}
-        options={SIDES}
-        onChange={onSide}
+        options={[...CHART_SIDES]}
+        onChange={(chosen) => {
+          useChartDesk.setState({ side: chosen });
+        }}
       />
       {side === 'Text' && <TextSide written={written} />}
       {side === 'Map' && analysis && <MemoryMap analysis={analysis} />}

@@ -1,6 +1,7 @@
 import { FontSizeOutlined } from '@ant-design/icons';
 import { Button, Popover, Select, Switch } from 'antd';
-import { WritingFields } from '../profile/WritingFields';
+import { WRITING_SETTINGS, WritingFields } from '../profile/WritingFields';
+import { holds } from '../ui/holds';
 import { usePreferences, type Brackets } from '../ui/preferences';
 
 const BRACKETS: { value: Brackets; label: string }[] = [
@@ -8,6 +9,9 @@ const BRACKETS: { value: Brackets; label: string }[] = [
   { value: 'few', label: 'one line of them' },
   { value: 'none', label: 'none' },
 ];
+const LANDMARKS = 'Landmarks over the bars';
+const GUIDE_TONES = 'Guide tones under the bars';
+
 /** How symbols and notes are written, everywhere. */
 export function WritingMenu() {
   return (
@@ -20,6 +24,7 @@ export function WritingMenu() {
       <Button
         icon={<FontSizeOutlined aria-hidden />}
         aria-label="How symbols and notes are written"
+        {...holds([...WRITING_SETTINGS, LANDMARKS, GUIDE_TONES])}
       />
     </Popover>
   );
@@ -31,9 +36,9 @@ function Choices() {
     <div className="writing-menu">
       <WritingFields />
       <label>
-        Landmarks over the bars
+        {LANDMARKS}
         <Select
-          aria-label="Landmarks over the bars"
+          aria-label={LANDMARKS}
           value={brackets}
           options={BRACKETS}
           onChange={(value) => {
@@ -48,7 +53,7 @@ function Choices() {
             usePreferences.setState({ guideThreads: checked });
           }}
         />
-        Guide tones under the bars
+        {GUIDE_TONES}
       </label>
     </div>
   );

@@ -15,11 +15,15 @@ import { changeComp } from './desk/compActions';
 const named = <T extends string>(styles: readonly T[]): { value: T; label: string }[] =>
   styles.map((value) => ({ value, label: value }));
 
+const SWING = 'Swing, in percent of what the tempo gives';
 const ENDING_LABELS: Readonly<Record<Ending, string>> = {
   'as written': 'as written',
   held: 'last chord held',
   tag: 'last four bars twice more, then held',
 };
+
+/** The names of what is set here. */
+export const BAND_SETTINGS = ['Bass', 'Drums', 'Ending', SWING] as const;
 
 /** What bass and drums play, how it ends, and how much the eighths swing. */
 export function BandSetup() {
@@ -33,6 +37,7 @@ export function BandSetup() {
       <label>
         Bass
         <Select<BassStyle>
+          aria-label="Bass"
           value={comp.bass}
           options={named(BASS_STYLES)}
           onChange={(bass) => {
@@ -43,6 +48,7 @@ export function BandSetup() {
       <label>
         Drums
         <Select<DrumStyle>
+          aria-label="Drums"
           value={comp.drums}
           options={named(DRUM_STYLES)}
           onChange={(drums) => {
@@ -53,6 +59,7 @@ export function BandSetup() {
       <label>
         Ending
         <Select<Ending>
+          aria-label="Ending"
           value={comp.ending ?? 'as written'}
           options={ENDINGS.map((value) => ({ value, label: ENDING_LABELS[value] }))}
           onChange={(ending) => {
@@ -67,7 +74,7 @@ export function BandSetup() {
           max={150}
           value={comp.swing}
           disabled={feel === 'straight' || feel === 'latin'}
-          ariaLabelForHandle="Swing, in percent of what the tempo gives"
+          ariaLabelForHandle={SWING}
           tooltip={{ formatter: null }}
           onChange={(swing) => {
             change({ swing }, 'swing');

@@ -6,9 +6,10 @@ import { engine } from '../engine/client';
 import type { ComposedChoruses } from '../engine/protocol';
 import { useCompositionStore } from '../engine/useComposition';
 import { useHeading } from '../place/heading';
-import { BandSetup } from './BandSetup';
+import { BAND_SETTINGS, BandSetup } from './BandSetup';
 import { changeComp, compActions } from './desk/compActions';
 import { Choice } from '../ui/Choice';
+import { holds } from '../ui/holds';
 import { saveFile } from '../ui/saveFile';
 import { useCompDesk } from './desk/useCompDesk';
 import { useSolos } from '../solo/useSolos';
@@ -70,7 +71,7 @@ export function CompBar({ composed }: { composed: ComposedChoruses }) {
         Plan
       </Button>
       <Popover trigger="click" placement="bottom" title="Bass and drums" content={<BandSetup />}>
-        <Button>Band</Button>
+        <Button {...holds(BAND_SETTINGS)}>Band</Button>
       </Popover>
       <SaveMidi composed={composed} />
       <Link to="../stand" relative="path" className="comp-stand">
@@ -80,6 +81,9 @@ export function CompBar({ composed }: { composed: ComposedChoruses }) {
   );
 }
 
+const HOW_STRICTLY = 'How strictly the soloist is left room';
+const ROUND = 'Voice round the solo';
+
 /** How much room the hits leave whoever solos. */
 function RoomForSolo({ comp }: { readonly comp: Arrangement['comp'] }) {
   return (
@@ -87,11 +91,12 @@ function RoomForSolo({ comp }: { readonly comp: Arrangement['comp'] }) {
       name="Leave room"
       value={STRICTNESS[comp.strictness]}
       title="How much room the hits leave the soloist"
+      inside={[HOW_STRICTLY, ROUND]}
     >
       {() => (
         <>
           <Segmented<Strictness>
-            aria-label="How strictly the soloist is left room"
+            aria-label={HOW_STRICTLY}
             value={comp.strictness}
             options={([1, 2, 3] as const).map((value) => ({ value, label: STRICTNESS[value] }))}
             onChange={(strictness) => {
@@ -109,7 +114,7 @@ function RoomForSolo({ comp }: { readonly comp: Arrangement['comp'] }) {
                 changeComp({ yields });
               }}
             />
-            Voice round the solo
+            {ROUND}
           </label>
         </>
       )}

@@ -1,10 +1,11 @@
 import { Command as Finder } from 'cmdk';
 import { Modal } from 'antd';
-import { useEffect } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { tinykeys } from 'tinykeys';
 import { create } from 'zustand';
 import { useCommands, type Command } from '../ui/commands';
 import { match } from './match';
+import { commandsOnPage } from './onPage';
 import { useBookCommands } from './useAppCommands';
 import './palette.css';
 
@@ -47,6 +48,7 @@ export function Palette() {
       maskTransitionName=""
       footer={null}
       closable={false}
+      rootClassName="palette"
       width={560}
       style={{ top: 72 }}
       title="Find anything"
@@ -58,15 +60,25 @@ export function Palette() {
 }
 
 /** What belongs together stands together, what is done here first. */
-const GROUPS = ['Here', 'Comp', 'Tunes', 'Sets', 'Go to', 'Settings'] as const;
+const GROUPS = ['Here', 'Comp', 'On this page', 'Tunes', 'Sets', 'Go to', 'Settings'] as const;
 
 function Finding() {
   const here = useCommands();
   const book = useBookCommands();
-  const all = [...here, ...book];
+  const [search, setSearch] = useState('');
+  const isAsked = search.trim() !== '';
+  // Looked up once something is asked for: a page may hold hundreds of them.
+  const page = useMemo(() => (isAsked ? commandsOnPage() : []), [isAsked]);
+  const labels = new Set([...here, ...book].map(({ label }) => label));
+  const all = [...here, ...book, ...page.filter(({ label }) => !labels.has(label))];
   return (
     <Finder label="Find anything" loop filter={match}>
-      <Finder.Input autoFocus placeholder="What would you like to do, or which tune?" />
+      <Finder.Input
+        autoFocus
+        value={search}
+        onValueChange={setSearch}
+        placeholder="What would you like to do, or which tune?"
+      />
       <Finder.List label="Found">
         <Finder.Empty>Nothing is called that.</Finder.Empty>
         {GROUPS.map((group) => {

@@ -12,6 +12,14 @@ const KEYS: { value: number; label: string }[] = [
   { value: -1, label: 'Down a half step each time' },
 ];
 
+const FROM = 'Loop from bar';
+const TO = 'Loop to bar';
+const FASTER = 'Faster each time, in beats a minute';
+const UP_TO = 'Up to this tempo';
+const IN_KEY = 'Key, each time round';
+/** The names of what is set here. */
+export const LOOP_SETTINGS = [FROM, TO, FASTER, UP_TO, IN_KEY] as const;
+
 /** Which bars come round, and how each time differs from the one before. */
 export function LoopTool({ timeline }: { timeline: Timeline }) {
   const { stretch, passes } = usePlayer(
@@ -31,7 +39,7 @@ export function LoopTool({ timeline }: { timeline: Timeline }) {
       <div className="loop-bars">
         Bars
         <InputNumber
-          aria-label="Loop from bar"
+          aria-label={FROM}
           min={1}
           max={last}
           precision={0}
@@ -42,7 +50,7 @@ export function LoopTool({ timeline }: { timeline: Timeline }) {
         />
         to
         <InputNumber
-          aria-label="Loop to bar"
+          aria-label={TO}
           min={1}
           max={last}
           precision={0}
@@ -64,7 +72,7 @@ export function LoopTool({ timeline }: { timeline: Timeline }) {
       <div className="loop-bars">
         Faster by
         <InputNumber
-          aria-label="Faster each time, in beats a minute"
+          aria-label={FASTER}
           min={0}
           max={40}
           precision={0}
@@ -75,7 +83,7 @@ export function LoopTool({ timeline }: { timeline: Timeline }) {
         />
         each time, up to
         <InputNumber
-          aria-label="Up to this tempo"
+          aria-label={UP_TO}
           min={SLOWEST}
           max={FASTEST}
           precision={0}
@@ -86,7 +94,7 @@ export function LoopTool({ timeline }: { timeline: Timeline }) {
         />
       </div>
       <Select<number>
-        aria-label="Key, each time round"
+        aria-label={IN_KEY}
         value={passes.halfSteps}
         options={KEYS}
         popupMatchSelectWidth={false}

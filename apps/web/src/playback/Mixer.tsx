@@ -4,12 +4,23 @@ import { useShallow } from 'zustand/react/shallow';
 import { whilePlaying } from './player';
 import { usePlayer, type Listening } from './usePlayer';
 
+const loudness = (part: string): string => `Loudness: ${part}`;
+const silence = (part: string): string => `Silence: ${part}`;
+const aloneOf = (part: string): string => `Alone: ${part}`;
+
 const FADERS: readonly (readonly [Part, string])[] = [
   ['comp', 'Comp'],
   ['bass', 'Bass'],
   ['drums', 'Drums'],
   ['solo', 'Soloist'],
   ['click', 'Click'],
+];
+
+const CLICK = 'Click through the music';
+/** The names of what is set here. */
+export const MIXER_SETTINGS = [
+  ...FADERS.flatMap(([, label]) => [loudness(label), silence(label), aloneOf(label)]),
+  CLICK,
 ];
 
 /** How loud each part is; a part may be silent, or heard alone. */
@@ -39,7 +50,7 @@ export function Mixer() {
             min={0}
             max={100}
             value={volume[part]}
-            ariaLabelForHandle={`Loudness: ${label}`}
+            ariaLabelForHandle={loudness(label)}
             onChange={(value) => {
               change({ volume: { ...volume, [part]: value } });
             }}
@@ -48,7 +59,7 @@ export function Mixer() {
             size="small"
             type={muted.includes(part) ? 'primary' : 'text'}
             aria-pressed={muted.includes(part)}
-            aria-label={`Silence: ${label}`}
+            aria-label={silence(label)}
             disabled={part === 'click'}
             onClick={() => {
               toggleMuted(part);
@@ -60,7 +71,7 @@ export function Mixer() {
             size="small"
             type={alone === part ? 'primary' : 'text'}
             aria-pressed={alone === part}
-            aria-label={`Alone: ${label}`}
+            aria-label={aloneOf(label)}
             onClick={() => {
               change({ alone: alone === part ? undefined : part });
             }}
@@ -77,7 +88,7 @@ export function Mixer() {
             change({ click: on });
           }}
         />
-        Click through the music
+        {CLICK}
       </label>
       <p className="quiet">Mind your ears: if it rings afterwards, it was too loud.</p>
     </div>

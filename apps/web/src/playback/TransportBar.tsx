@@ -12,8 +12,9 @@ import { useChorus } from '../engine/useChorus';
 import { useComposition } from '../engine/useComposition';
 import { useHeading } from '../place/heading';
 import { toggleLoop } from './toggleLoop';
-import { LoopTool, changes } from './LoopTool';
-import { Mixer } from './Mixer';
+import { holds } from '../ui/holds';
+import { LOOP_SETTINGS, LoopTool, changes } from './LoopTool';
+import { Mixer, MIXER_SETTINGS } from './Mixer';
 import { useOwnMusic } from './ownMusic';
 import { usePlayer } from './usePlayer';
 import { useBand, type Band } from './useBand';
@@ -103,6 +104,7 @@ export function TransportBar() {
           type="text"
           icon={<SoundOutlined aria-hidden />}
           aria-label="Loudness"
+          {...holds(MIXER_SETTINGS)}
         >
           <span>Loudness</span>
         </Button>
@@ -144,7 +146,11 @@ function LoopButton() {
       title="What comes round"
       content={timeline && <LoopTool timeline={timeline} />}
     >
-      <Button disabled={!timeline} type={stretch || changes(passes) ? 'default' : 'text'}>
+      <Button
+        {...holds(LOOP_SETTINGS)}
+        disabled={!timeline}
+        type={stretch || changes(passes) ? 'default' : 'text'}
+      >
         {bars}
         {passes.faster > 0 && `, +${passes.faster}`}
         {passes.halfSteps !== 0 && ', through keys'}

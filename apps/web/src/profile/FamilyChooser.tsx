@@ -9,13 +9,19 @@ interface FamilyChooserProps {
   readonly onChoose: (families: readonly FamilyId[]) => void;
 }
 
+const familiesOn = (onKeys: boolean): typeof families =>
+  families.filter(({ only }) => onKeys || !only);
+
+export const labelsOfFamilies = (onKeys: boolean): readonly string[] =>
+  familiesOn(onKeys).map(({ label }) => label);
+
 const SUGGESTED = 'what suits the room';
 
 /** Which families a new tune is voiced in: some of one's own choice, or those that suit where it is played. */
 export function FamilyChooser({ chosen, onChoose }: FamilyChooserProps) {
   const value = chosen.length ? chosen.map((id) => familyOf(id).label).join(', ') : SUGGESTED;
   return (
-    <Choice name="Families" value={value}>
+    <Choice name="Families" value={value} inside={[SUGGESTED, ...labelsOfFamilies(true)]}>
       {() => (
         <>
           <Checkbox
@@ -50,35 +56,33 @@ export function FamilyList({ chosen, onChoose, onKeys = true }: FamilyListProps)
   };
   return (
     <ul className="family-list" aria-label="Families of voicings">
-      {families
-        .filter(({ only }) => onKeys || !only)
-        .map(({ id, label, about }) => (
-          <li key={id}>
-            <Checkbox
-              checked={chosen.includes(id)}
-              aria-describedby={`${prefix}${id}`}
-              onChange={() => {
-                toggle(id);
-              }}
-            >
-              {label}
-            </Checkbox>
-            <span id={`${prefix}${id}`} className="quiet">
-              {about}
-            </span>
-            <Button
-              size="small"
-              type="text"
-              aria-label={`Only ${label}`}
-              disabled={chosen.length === 1 && chosen[0] === id}
-              onClick={() => {
-                onChoose([id]);
-              }}
-            >
-              only
-            </Button>
-          </li>
-        ))}
+      {familiesOn(onKeys).map(({ id, label, about }) => (
+        <li key={id}>
+          <Checkbox
+            checked={chosen.includes(id)}
+            aria-describedby={`${prefix}${id}`}
+            onChange={() => {
+              toggle(id);
+            }}
+          >
+            {label}
+          </Checkbox>
+          <span id={`${prefix}${id}`} className="quiet">
+            {about}
+          </span>
+          <Button
+            size="small"
+            type="text"
+            aria-label={`Only ${label}`}
+            disabled={chosen.length === 1 && chosen[0] === id}
+            onClick={() => {
+              onChoose([id]);
+            }}
+          >
+            only
+          </Button>
+        </li>
+      ))}
     </ul>
   );
 }

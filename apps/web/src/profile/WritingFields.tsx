@@ -12,6 +12,10 @@ const NOTES: { value: Writing['notes']; label: string }[] = [
   { value: 'do ré mi', label: 'do ré mi' },
 ];
 
+const PLAIN = 'Plain names for double accidentals';
+/** The names of what is set here. */
+export const WRITING_SETTINGS = ['Symbols', 'Notes', PLAIN] as const;
+
 /** How symbols and notes are written, everywhere. */
 export function WritingFields() {
   const { writing } = useProfile();
@@ -44,7 +48,7 @@ export function WritingFields() {
       </label>
       <label className="writing-switch">
         <Switch
-          aria-label="Plain names for double accidentals"
+          aria-label={PLAIN}
           checked={writing.plain}
           onChange={(plain) => {
             change({ plain });

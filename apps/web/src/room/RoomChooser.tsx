@@ -11,6 +11,8 @@ interface RoomChooserProps {
   readonly onToggle: () => void;
 }
 
+const ADJUST = 'Adjust the room';
+
 /** Which room the tune is played in, and the way to adjust it. */
 export function RoomChooser({ open, onToggle }: RoomChooserProps) {
   const { room, change } = useRoom();
@@ -22,6 +24,7 @@ export function RoomChooser({ open, onToggle }: RoomChooserProps) {
       name="Room"
       value={isAdjusted(room, own) ? `${name}, adjusted` : name}
       title="Who else plays (R adjusts it)"
+      inside={open ? [] : [ADJUST]}
     >
       {(close) => (
         <>
@@ -45,7 +48,7 @@ export function RoomChooser({ open, onToggle }: RoomChooserProps) {
               close();
             }}
           >
-            {open ? 'Done adjusting' : 'Adjust the room'}
+            {open ? 'Done adjusting' : ADJUST}
           </Button>
         </>
       )}

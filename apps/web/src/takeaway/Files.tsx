@@ -2,6 +2,7 @@ import { DownloadOutlined, PrinterOutlined } from '@ant-design/icons';
 import { chartFile, type Score } from '@drop-close/core';
 import { Button, Dropdown } from 'antd';
 import { useEffect } from 'react';
+import { holdsMenu } from '../ui/holds';
 import { saveFile } from '../ui/saveFile';
 import { useTune } from '../document/store';
 import { engine } from '../engine/client';
@@ -63,6 +64,12 @@ export function Files({ name, score, part, picture }: Leaving) {
     },
   };
   const { status } = chorus?.outcome ?? {};
+  const more = [
+    { key: 'packed', label: 'MusicXML, compressed', disabled: !score },
+    { key: 'midi', label: 'MIDI of this document', disabled: !hasNotes },
+    { key: 'text', label: 'Chart as text' },
+    { key: 'table', label: 'Voicings as a table (CSV)', disabled: status !== 'found' },
+  ];
   return (
     <span className="takeaway-files">
       <Button
@@ -88,17 +95,12 @@ export function Files({ name, score, part, picture }: Leaving) {
       )}
       <Dropdown
         menu={{
-          items: [
-            { key: 'packed', label: 'MusicXML, compressed', disabled: !score },
-            { key: 'midi', label: 'MIDI of this document', disabled: !hasNotes },
-            { key: 'text', label: 'Chart as text' },
-            { key: 'table', label: 'Voicings as a table (CSV)', disabled: status !== 'found' },
-          ],
+          items: more,
           onClick: ({ key }) => void files[key as keyof typeof files](),
         }}
         trigger={['click']}
       >
-        <Button>More files</Button>
+        <Button {...holdsMenu({ items: more })}>More files</Button>
       </Dropdown>
     </span>
   );

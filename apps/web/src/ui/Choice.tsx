@@ -1,6 +1,7 @@
 import { DownOutlined } from '@ant-design/icons';
 import { Button, Popover } from 'antd';
 import { useState, type ReactNode } from 'react';
+import { holds } from './holds';
 import './choice.css';
 
 interface ChoiceProps {
@@ -9,6 +10,8 @@ interface ChoiceProps {
   /** What it is now: "alone". */
   readonly value: string;
   readonly title?: string;
+  /** The names of what is chosen in it, to be found by. */
+  readonly inside: readonly string[];
   /** The choices; `close` puts them away. */
   readonly children: (close: () => void) => ReactNode;
 }
@@ -17,7 +20,7 @@ interface ChoiceProps {
 const ON_THE_PAGE = { adjustY: 1, shiftX: true } as const;
 
 /** A button that says what it is about and what is chosen, and opens the choices in place. */
-export function Choice({ name, value, title, children }: ChoiceProps) {
+export function Choice({ name, value, title, inside, children }: ChoiceProps) {
   const [open, setOpen] = useState(false);
   const content = children(() => {
     setOpen(false);
@@ -33,7 +36,7 @@ export function Choice({ name, value, title, children }: ChoiceProps) {
       onOpenChange={setOpen}
       content={<div className="choice-panel">{content}</div>}
     >
-      <ChoiceButton name={name} value={value} title={title} open={open} />
+      <ChoiceButton name={name} value={value} title={title} open={open} {...holds(inside)} />
     </Popover>
   );
 }

@@ -3,6 +3,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { formatMeter, slotText, type ChartAnalysis, type ChartEvent } from '@drop-close/core';
 import { Dropdown } from 'antd';
 import { memo } from 'react';
+import { holdsMenu } from '../../ui/holds';
 import type { Lens } from '../../ui/preferences';
 import { barMenu } from './barMenu';
 import { useCursor, type Cursor } from './cursor';
@@ -74,6 +75,7 @@ const marksOf = ({ at, number, bar }: SheetBar): string =>
 function BarHeadView({ bar, label, readOnly, sortable }: BarHeadProps) {
   const { attributes, listeners, setActivatorNodeRef } = sortable;
   const { ending, meter, words } = bar.bar;
+  const menu = barMenu(bar, label);
   const shown = bar.number === 0 ? 'pickup' : (bar.number ?? '–');
   return (
     <div className="sheet-bar-head">
@@ -81,7 +83,7 @@ function BarHeadView({ bar, label, readOnly, sortable }: BarHeadProps) {
       {readOnly ? (
         <span className="sheet-number">{shown}</span>
       ) : (
-        <Dropdown menu={barMenu(bar, label)} trigger={['click']}>
+        <Dropdown menu={menu} trigger={['click']}>
           <button
             type="button"
             ref={setActivatorNodeRef}
@@ -89,6 +91,7 @@ function BarHeadView({ bar, label, readOnly, sortable }: BarHeadProps) {
             {...attributes}
             {...listeners}
             aria-label={`${nameOfBar(bar)}: move or change it`}
+            {...holdsMenu(menu)}
           >
             {shown}
           </button>

@@ -8,6 +8,7 @@ import {
 } from '@drop-close/core';
 import type { MenuProps } from 'antd';
 import { editChart } from '../desk/useChart';
+import { submenuIcon } from '../../ui/submenuIcon';
 import { write } from './cursor';
 import type { SheetBar } from './sheetBar';
 
@@ -24,6 +25,7 @@ export function barMenu({ at, bar }: SheetBar, label: string | undefined): MenuP
   };
   const words = bar.words ?? [];
   return {
+    expandIcon: submenuIcon,
     items: [
       { key: 'after', label: 'New bar after this one', onClick: insert(at + 1) },
       { key: 'before', label: 'New bar before this one', onClick: insert(at) },

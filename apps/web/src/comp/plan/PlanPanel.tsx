@@ -17,6 +17,7 @@ import { Button, Checkbox, Dropdown, Select, Slider } from 'antd';
 import { useState } from 'react';
 import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
+import { holds } from '../../ui/holds';
 import { changeComp, compActions } from '../desk/compActions';
 import { PictureFigure } from '../../ui/picture/PictureFigure';
 import { DensityPicture } from './DensityPicture';
@@ -70,7 +71,7 @@ export default function PlanPanel({ composed }: { composed: ComposedChoruses }) 
             },
           }}
         >
-          <Button>Choose a shape…</Button>
+          <Button {...holds(planShapes.map(({ label }) => label))}>Choose a shape…</Button>
         </Dropdown>
         <Button type="primary" onClick={() => void compActions.playSet()}>
           Make it playable

@@ -2,10 +2,15 @@ import { AudioOutlined } from '@ant-design/icons';
 import { SCRIPTED_HANDS, type Part } from '@drop-close/core';
 import { Button, Checkbox, Popover, Select } from 'antd';
 import { whilePlaying } from '../../playback/player';
+import { holds } from '../../ui/holds';
 import { findKeyboards, partLeftOut, useEar } from './earStore';
 import './listening.css';
 
 const NOBODY = 'nobody';
+const WHO = 'Who is listened to';
+const LOOK = 'Look for keyboards';
+const ANY_OCTAVE = 'A note is right in any octave';
+const LEFT_OUT = 'The band leaves my part to me';
 
 /** Who plays along: a keyboard that is listened to, or a stand-in to try it with. */
 export function EarTool({ part }: { part: Part }) {
@@ -18,7 +23,7 @@ export function EarTool({ part }: { part: Part }) {
       title="Play along"
       content={<EarChoice part={part} />}
     >
-      <Button icon={<AudioOutlined aria-hidden />}>
+      <Button icon={<AudioOutlined aria-hidden />} {...holds([WHO, LOOK, ANY_OCTAVE, LEFT_OUT])}>
         {name === undefined ? 'Listen to me…' : `Listening: ${name}`}
       </Button>
     </Popover>
@@ -34,7 +39,7 @@ function EarChoice({ part }: { part: Part }) {
         Nothing is recorded.
       </p>
       <Select
-        aria-label="Who is listened to"
+        aria-label={WHO}
         value={from ?? NOBODY}
         options={[
           { value: NOBODY, label: 'Nobody' },
@@ -45,14 +50,14 @@ function EarChoice({ part }: { part: Part }) {
           useEar.setState({ from: chosen === NOBODY ? undefined : chosen });
         }}
       />
-      <Button onClick={() => void findKeyboards()}>Look for keyboards</Button>
+      <Button onClick={() => void findKeyboards()}>{LOOK}</Button>
       <Checkbox
         checked={anyOctave}
         onChange={({ target }) => {
           useEar.setState({ anyOctave: target.checked });
         }}
       >
-        A note is right in any octave
+        {ANY_OCTAVE}
       </Checkbox>
       <Checkbox
         checked={leavesOut}
@@ -61,7 +66,7 @@ function EarChoice({ part }: { part: Part }) {
           whilePlaying.silent(partLeftOut(part));
         }}
       >
-        The band leaves my part to me
+        {LEFT_OUT}
       </Checkbox>
       {problem !== undefined && (
         <span className="fault" role="alert">

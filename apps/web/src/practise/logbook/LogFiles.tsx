@@ -9,11 +9,14 @@ import {
 } from '@drop-close/core';
 import { Alert, Button, Dropdown, Modal, Upload } from 'antd';
 import { useState } from 'react';
+import { holds } from '../../ui/holds';
 import { saveFile } from '../../ui/saveFile';
 import { noteHere } from '../items/sending';
 import { localDay } from '../base/localDay';
 import { isThere } from './isThere';
 
+const CSV = 'As a table (CSV)';
+const JSON_FILE = 'As JSON';
 const MOST_BYTES = 10_000_000;
 /** So many problems are told one by one. */
 const TOLD = 50;
@@ -52,14 +55,14 @@ export function LogFiles({ entries }: { entries: readonly EntryView[] }) {
           items: [
             {
               key: 'csv',
-              label: 'As a table (CSV)',
+              label: CSV,
               onClick: () => {
                 save('csv');
               },
             },
             {
               key: 'json',
-              label: 'As JSON',
+              label: JSON_FILE,
               onClick: () => {
                 save('json');
               },
@@ -67,7 +70,9 @@ export function LogFiles({ entries }: { entries: readonly EntryView[] }) {
           ],
         }}
       >
-        <Button disabled={!entries.length}>Save to a file</Button>
+        <Button disabled={!entries.length} {...holds([CSV, JSON_FILE])}>
+          Save to a file
+        </Button>
       </Dropdown>
       <Upload
         accept=".csv,.json,text/csv,application/json"

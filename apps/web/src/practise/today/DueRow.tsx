@@ -6,6 +6,7 @@ import { useNoting } from '../items/useNoting';
 import { useItemWords } from '../items/usePractice';
 import { capital } from '../base/capital';
 import { startOfDay } from '../base/localDay';
+import { holds } from '../../ui/holds';
 import { placeOfItem } from '../session/steps';
 import { BEGIN } from '../base/useBeginAtOnce';
 
@@ -77,6 +78,7 @@ export function DueRow({ known: { item, schedule }, now }: DueRowProps) {
           type="text"
           icon={<MoreOutlined aria-hidden />}
           aria-label={`Another day for: ${words}`}
+          {...holds(OTHER_DAYS.map(({ label }) => label))}
         />
       </Dropdown>
     </li>

@@ -3,10 +3,14 @@ import { READER_IDS, READERS, type JobView, type ReaderId, type SheetKind } from
 import { Button, Checkbox, Popover } from 'antd';
 import { useState } from 'react';
 import { OnItsWay } from '../../jobs/OnItsWay';
+import { holds } from '../../ui/holds';
 import { fileOf, isOnItsWay, useJobActions, useJobs } from '../../jobs/useJobs';
 
 /** A small band: whoever plays from concert pitch, and the usual horns. */
 const USUAL: readonly ReaderId[] = ['concert', 'tenor sax', 'trumpet'];
+
+const WHO = 'Who needs parts?';
+const MAKE = 'Make the parts';
 
 interface PartsAskerProps {
   readonly setId: string;
@@ -25,11 +29,11 @@ export function PartsAsker({ setId, kind, numbers }: PartsAskerProps) {
       placement="bottom"
       open={isOpen}
       onOpenChange={setIsOpen}
-      title="Who needs parts?"
+      title={WHO}
       content={
         <div className="set-readers">
           <Checkbox.Group<ReaderId>
-            aria-label="Who needs parts?"
+            aria-label={WHO}
             value={[...readers]}
             options={READER_IDS.map((value) => ({ value, label: READERS[value].label }))}
             onChange={setReaders}
@@ -44,12 +48,14 @@ export function PartsAsker({ setId, kind, numbers }: PartsAskerProps) {
               setIsOpen(false);
             }}
           >
-            Make the parts
+            {MAKE}
           </Button>
         </div>
       }
     >
-      <Button>Everyone’s parts</Button>
+      <Button {...holds([...READER_IDS.map((id) => READERS[id].label), MAKE])}>
+        Everyone’s parts
+      </Button>
     </Popover>
   );
 }

@@ -18,7 +18,11 @@ export function InstrumentChoice() {
   const onKeys = !isFretted(useInstrument());
   const hands = onKeys && keyboardHands === 'one' ? ', one hand' : '';
   return (
-    <Choice name="Instrument" value={labelOfInstrument(id).toLowerCase() + hands}>
+    <Choice
+      name="Instrument"
+      value={labelOfInstrument(id).toLowerCase() + hands}
+      inside={onKeys ? ['Hands'] : []}
+    >
       {() => (
         <>
           <Segmented<InstrumentId>

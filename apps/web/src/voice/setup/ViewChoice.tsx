@@ -9,12 +9,14 @@ const TOOLS = [
   { part: 'compare', label: 'Compare', title: 'Two arrangements side by side (K)' },
 ] as const;
 
+const INSIDE = [...TOOLS.map(({ label }) => label), 'Print', 'How much on one line'];
+
 /** How the chorus is looked at; nothing here changes a voicing. */
 export function ViewChoice() {
   const desk = useVoiceDesk();
   const { level } = useZoom();
   return (
-    <Choice name="View" value="">
+    <Choice name="View" value="" inside={INSIDE}>
       {(close) => (
         <>
           <div className="choice-row">

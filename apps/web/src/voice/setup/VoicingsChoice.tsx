@@ -1,7 +1,7 @@
 import { isFretted, type Asked, type Bottom, type VoiceCount } from '@drop-close/core';
 import { Segmented, Select, Switch } from 'antd';
 import { useTune } from '../../document/store';
-import { FamilyList } from '../../profile/FamilyChooser';
+import { FamilyList, labelsOfFamilies } from '../../profile/FamilyChooser';
 import { useInstrument } from '../../profile/useInstrument';
 import { Choice } from '../../ui/Choice';
 import { voicingsInWords } from './askedWords';
@@ -21,13 +21,25 @@ const LOWEST: { value: Bottom; label: string }[] = [
   { value: 'free', label: 'Any note' },
 ];
 
+const HOW_MANY = 'Number of voices';
+const LOWEST_NOTE = 'Lowest note';
+const COLOURS = 'Add colours';
+const WITHOUT_ONE = 'May leave one guide tone out';
+const ASKED = [HOW_MANY, LOWEST_NOTE, COLOURS, WITHOUT_ONE] as const;
+const STRINGS = 'Strings';
+const OPEN_STRINGS = 'Open strings above the fifth fret too';
+
 /** Which voicings the chorus is made of: families, how many voices, where, and what may be in them. */
 export function VoicingsChoice() {
   const { setup } = useTune();
   const { families } = setup;
   const onKeys = !isFretted(useInstrument());
   return (
-    <Choice name="Voicings" value={voicingsInWords(setup)}>
+    <Choice
+      name="Voicings"
+      value={voicingsInWords(setup)}
+      inside={[...labelsOfFamilies(onKeys), ...ASKED, ...(onKeys ? [] : [STRINGS, OPEN_STRINGS])]}
+    >
       {() => (
         <div className="voicings-choice">
           <FamilyList
@@ -54,9 +66,9 @@ function AskedFields() {
   return (
     <>
       <fieldset>
-        <legend>Number of voices</legend>
+        <legend>{HOW_MANY}</legend>
         <Segmented<VoiceCount>
-          aria-label="Number of voices"
+          aria-label={HOW_MANY}
           size="small"
           value={asked.voices}
           options={VOICES}
@@ -66,9 +78,9 @@ function AskedFields() {
         />
       </fieldset>
       <fieldset>
-        <legend>Lowest note</legend>
+        <legend>{LOWEST_NOTE}</legend>
         <Segmented<Bottom>
-          aria-label="Lowest note"
+          aria-label={LOWEST_NOTE}
           size="small"
           value={asked.bottom}
           options={LOWEST}
@@ -87,7 +99,7 @@ function AskedFields() {
               setUp({ tensions: colours ? 'available' : 'as written' });
             }}
           />
-          Add colours
+          {COLOURS}
         </label>
         <label title="Only in free colours: the third or the seventh may be missing">
           <Switch
@@ -97,7 +109,7 @@ function AskedFields() {
               ask({ incomplete });
             }}
           />
-          May leave one guide tone out
+          {WITHOUT_ONE}
         </label>
       </div>
     </>
@@ -116,10 +128,10 @@ function Strings({ asked, ask }: StringsProps) {
   if (!isFretted(instrument)) return null;
   return (
     <fieldset>
-      <legend>Strings</legend>
+      <legend>{STRINGS}</legend>
       <div className="voicings-switches">
         <Select<string[]>
-          aria-label="Strings"
+          aria-label={STRINGS}
           mode="multiple"
           size="small"
           placeholder="Each family’s own"
@@ -137,7 +149,7 @@ function Strings({ asked, ask }: StringsProps) {
               ask({ openStrings: anywhere ? 'anywhere' : 'low' });
             }}
           />
-          Open strings above the fifth fret too
+          {OPEN_STRINGS}
         </label>
       </div>
     </fieldset>

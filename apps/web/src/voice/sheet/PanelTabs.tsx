@@ -4,6 +4,7 @@ import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
 import { useSelection } from '../../place/selection';
 import { AlternativeList } from './AlternativeList';
 import { useAlternatives } from '../desk/useAlternatives';
+import { usePanelTab, type PanelTab } from '../desk/usePanelTab';
 import { LinePanel } from '../line/LinePanel';
 import { Derivation } from './Derivation';
 import { EasierForms } from './EasierForms';
@@ -21,6 +22,7 @@ interface PanelTabsProps {
 export function PanelTabs({ chorus, outcome, voicing, onTake }: PanelTabsProps) {
   const { index, event } = useSelection();
   const alternatives = useAlternatives();
+  const { tab } = usePanelTab();
   if (event?.chord.kind !== 'chord') return null;
   const { chord } = event;
   const key = voicingKey(voicing);
@@ -28,6 +30,10 @@ export function PanelTabs({ chorus, outcome, voicing, onTake }: PanelTabsProps) 
     <Tabs
       size="small"
       className="panel-tabs"
+      activeKey={tab}
+      onChange={(key) => {
+        usePanelTab.setState({ tab: key as PanelTab });
+      }}
       items={[
         {
           key: 'others',
