@@ -7,6 +7,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { RowHandle } from '../ui/RowHandle';
 import { TuneCells } from './TuneRow';
+import { Term } from '../ui/terms/Term';
 
 type MenuOf = (tune: TuneGlance, place?: number) => MenuProps;
 
@@ -125,7 +126,7 @@ function Table({ children, count }: { children: ReactNode; count?: number }) {
             Tempo
           </th>
           <th scope="col" className="book-knowns">
-            Known
+            <Term of="strength">Known</Term>
           </th>
           <th scope="col">
             <span className="unseen">More</span>

@@ -72,6 +72,12 @@ async function openAndUse(opener: HTMLElement, held: string): Promise<void> {
   }
 }
 
+/** "Voicings: Lowest note": what is held, after the name of its opener without what is chosen there now. */
+function withPlace(held: string, opener: string): string {
+  const place = `${opener.replace(/(: .*|…)$/, '')}: `;
+  return held.startsWith(place) ? held : place + held;
+}
+
 /** A command for everything on the page that can be used, and for what each of its openers holds. */
 export function commandsOnPage(): readonly Command[] {
   const commands = found(USABLE).flatMap((element, at): Command[] => {
@@ -87,7 +93,7 @@ export function commandsOnPage(): readonly Command[] {
       },
     };
     const inside = heldBy(element).map((held): Command => ({
-      ...{ id: `page ${at} ${held}`, group: 'On this page', label: `${label}: ${held}` },
+      ...{ id: `page ${at} ${held}`, group: 'On this page', label: withPlace(held, label) },
       run: () => void openAndUse(element, held),
     }));
     return [own, ...inside];

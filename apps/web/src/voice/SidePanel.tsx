@@ -2,17 +2,16 @@ import { CloseOutlined, LockFilled, SoundOutlined, UnlockOutlined } from '@ant-d
 import {
   easeReason,
   families,
-  instrumentOf,
+  isFretted,
   prettyDegree,
   type ChartEvent,
   type Voicing,
 } from '@drop-close/core';
 import { Button } from 'antd';
 import { CareNote } from '../care/CareNote';
-import { useTune } from '../document/store';
 import type { VoicedChorus, VoicedPath } from '../engine/protocol';
 import { useBand } from '../playback/useBand';
-import { useProfile } from '../profile/profileStore';
+import { useInstrument } from '../profile/useInstrument';
 import { useSelection } from '../place/selection';
 import { ChordInHand } from '../profile/ChordInHand';
 import { Panel } from '../ui/Panel';
@@ -28,6 +27,7 @@ import { useHeldLocks } from './desk/useHeldLocks';
 import { useWaitingAsks } from './desk/useAlternatives';
 import { useVoiceActions } from './desk/useVoiceActions';
 import { Explained } from '../ui/terms/Explained';
+import { Term } from '../ui/terms/Term';
 
 interface SidePanelProps {
   readonly chorus: VoicedChorus;
@@ -37,8 +37,7 @@ interface SidePanelProps {
 /** The chord in hand: its grip, its notes, where it goes, how it is made, and what else it could be. */
 export function SidePanel({ chorus, outcome }: SidePanelProps) {
   const { index, event } = useSelection();
-  const { setup } = useTune();
-  const profile = useProfile();
+  const instrument = useInstrument();
   const actions = useVoiceActions();
   useWaitingAsks(actions.ask);
   const { held } = useHeldLocks();
@@ -56,7 +55,11 @@ export function SidePanel({ chorus, outcome }: SidePanelProps) {
         <Grip voicing={voicing} size="large" />
         <Notes voicing={voicing} />
       </div>
-      <p className="quiet panel-ease">{easeReason(voicing, instrumentOf(setup, profile))}</p>
+      <p className="quiet panel-ease">
+        <Term of={isFretted(instrument) ? 'stretch' : 'reach'}>
+          {easeReason(voicing, instrument)}
+        </Term>
+      </p>
       {voicing.ease === 'stretch' && <CareNote about="stretch" />}
       <PanelTools
         index={index}

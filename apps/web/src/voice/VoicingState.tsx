@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { engine } from '../engine/client';
 import { useChorus, useChorusStore } from '../engine/useChorus';
+import { Term } from '../ui/terms/Term';
 
 /** What the engine is at; long work can be stopped. */
 export function VoicingState() {
@@ -22,7 +23,9 @@ export function VoicingState() {
         </span>
       )}
       {!working && failure && <span className="fault">{failure}</span>}
-      {!working && !failure && outcome?.status === 'found' && `${outcome.motion} half steps in all`}
+      {!working && !failure && outcome?.status === 'found' && (
+        <Term of="motion">{outcome.motion} half steps in all</Term>
+      )}
     </span>
   );
 }

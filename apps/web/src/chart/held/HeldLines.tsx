@@ -10,6 +10,7 @@ import { useNotation } from '../../profile/useNotation';
 import { WRITTEN_ABOVE, usePreferences } from '../../ui/preferences';
 import { barsInWords } from '../desk/landmarks';
 import { SOURCES, chordsIn, lineOf, notesOf, type Bars, type Source } from './heldRun';
+import { Term } from '../../ui/terms/Term';
 
 const VOICES = [
   { value: 1, label: 'One voice' },
@@ -53,7 +54,7 @@ export function HeldLines(props: HeldLinesProps) {
   return (
     <section className="held-lines" aria-label="Notes to hold">
       <h3>
-        Notes to hold <span className="quiet">{barsInWords(run)}</span>{' '}
+        <Term of="held line">Notes to hold</Term> <span className="quiet">{barsInWords(run)}</span>{' '}
         <Button
           type="text"
           size="small"

@@ -12,6 +12,7 @@ import { stacked } from '../../playback/tones';
 import { useNotation } from '../../profile/useNotation';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { plainSymbol } from '../../ui/symbol';
+import { Term } from '../../ui/terms/Term';
 
 const KINDS: Readonly<Record<OtherName['kind'], string>> = {
   'same notes': 'the same notes',
@@ -31,7 +32,9 @@ export function OtherNames({ chord, onHear }: OtherNamesProps) {
   if (!names.length) return null;
   return (
     <section>
-      <h3>Also reads as</h3>
+      <h3>
+        <Term of="reading">Also reads as</Term>
+      </h3>
       <ul className="other-names">
         {names.map(({ symbol, kind, notes }) => (
           <li key={`${symbol} ${kind}`}>

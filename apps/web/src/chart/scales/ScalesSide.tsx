@@ -9,6 +9,7 @@ import { WRITTEN_ABOVE, usePreferences } from '../../ui/preferences';
 import { firstOfSchool, lineOver, type ScaleRow, type ToKeep } from './keptScales';
 import { SCHOOLS } from './schools';
 import { SchoolChoice } from './SchoolChoice';
+import { Term } from '../../ui/terms/Term';
 
 interface ScalesSideProps {
   readonly analysis: ChartAnalysis;
@@ -41,7 +42,9 @@ export function ScalesSide({ analysis, time, rows }: ScalesSideProps) {
           ? `${shown} of ${rows.length} chords have a scale of their own.`
           : 'Keep one scale for each chord: from the panel of the chord in hand, or many at once.'}
       </p>
-      <h3 id="first-of">The first scale of a school</h3>
+      <h3 id="first-of">
+        The first scale of a <Term of="school">school</Term>
+      </h3>
       <SchoolChoice labelledBy="first-of" />
       <div className="scales-acts">
         {section && (
@@ -64,7 +67,9 @@ export function ScalesSide({ analysis, time, rows }: ScalesSideProps) {
       <p className="quiet">{aboutSchool(school)}</p>
       {scales.length > 0 && (
         <>
-          <h3>Those that are kept</h3>
+          <h3>
+            <Term of="kept scale">Kept scales</Term>
+          </h3>
           <div className="scales-acts">
             <Button
               disabled={!line}

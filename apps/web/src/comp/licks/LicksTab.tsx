@@ -11,6 +11,7 @@ import { LayLicks } from './LayLicks';
 import { LickForm } from './LickForm';
 import { blankLick, inWords, phraseIn } from './lickText';
 import { useNotation } from '../../profile/useNotation';
+import { Term } from '../../ui/terms/Term';
 
 /** The phrase bank: licks of one's own with their answers, and how they are laid over the chorus. */
 export function LicksTab({ composed }: { composed: ComposedChoruses }) {
@@ -64,7 +65,9 @@ export function LicksTab({ composed }: { composed: ComposedChoruses }) {
       {failure && <p className="fault">{failure}</p>}
       {add.error && <p className="fault">{add.error.message}</p>}
       <LayLicks licks={licks} />
-      <h3>Your licks</h3>
+      <h3>
+        Your <Term of="lick">licks</Term>
+      </h3>
       {licks.length === 0 && (
         <p className="quiet">None yet: write one, or take one from a solo line.</p>
       )}

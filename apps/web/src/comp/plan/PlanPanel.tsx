@@ -22,6 +22,7 @@ import { changeComp, compActions } from '../desk/compActions';
 import { PictureFigure } from '../../ui/picture/PictureFigure';
 import { DensityPicture } from './DensityPicture';
 import { PlanArc } from './PlanArc';
+import { Term } from '../../ui/terms/Term';
 import './plan.css';
 
 const MOST_CHORUSES = 12;
@@ -114,7 +115,7 @@ function SectionEditor({ section, onChange }: SectionEditorProps) {
         bars {fromBar}–{toBar}
       </span>
       <label>
-        Texture
+        <Term of="texture">Texture</Term>
         <Select<Texture>
           value={plan.texture}
           options={TEXTURES.map((value) => ({ value, label: value }))}
@@ -139,6 +140,7 @@ function SectionEditor({ section, onChange }: SectionEditorProps) {
       </label>
       <Level
         label="Density"
+        term="density"
         value={plan.density}
         onChange={(density) => {
           onChange({ density });
@@ -152,7 +154,7 @@ function SectionEditor({ section, onChange }: SectionEditorProps) {
         }}
       />
       <label>
-        Movement
+        <Term of="movement">Movement</Term>
         <Select<SectionPlan['devices']>
           value={plan.devices}
           popupMatchSelectWidth={false}
@@ -178,13 +180,15 @@ function SectionEditor({ section, onChange }: SectionEditorProps) {
 
 interface LevelProps {
   readonly label: string;
+  /** A word of the glossary. */
+  readonly term?: string;
   readonly value: 1 | 2 | 3 | 4 | 5;
   readonly onChange: (value: 1 | 2 | 3 | 4 | 5) => void;
 }
 
-const Level = ({ label, value, onChange }: LevelProps) => (
+const Level = ({ label, term, value, onChange }: LevelProps) => (
   <label className="plan-level">
-    {label}
+    <Term of={term}>{label}</Term>
     <Slider
       min={1}
       max={5}

@@ -7,6 +7,7 @@ import { elapsedNow, stop, strike } from '../../playback/player';
 import { usePlayer } from '../../playback/usePlayer';
 import { useBand } from '../../playback/useBand';
 import { NOTHING_PLAYED, lifted, pitchOfKey, recordMessage, type Recording } from './recording';
+import { Term } from '../../ui/terms/Term';
 
 interface PlayInProps {
   readonly composed: ComposedChoruses;
@@ -62,7 +63,9 @@ export function PlayIn({ onKeep }: PlayInProps) {
   };
   return (
     <section aria-label="Record a solo">
-      <h3>Record a solo</h3>
+      <h3>
+        Record a <Term of="solo line">solo</Term>
+      </h3>
       <p className="quiet">
         On a MIDI keyboard, or on the computer’s keys A to P: A is C, W is C♯. The band plays, the
         line is kept as you play it.

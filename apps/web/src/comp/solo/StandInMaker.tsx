@@ -31,7 +31,7 @@ export function StandInMaker({ composed, onKeep }: StandInMakerProps) {
   const [seed, setSeed] = useState(1);
   return (
     <section aria-label="A stand-in for the soloist">
-      <h3>A stand-in</h3>
+      <h3>A stand-in for the soloist</h3>
       <div className="stand-in-range">
         <span>{nameOf(range.low)}</span>
         <Slider

@@ -18,6 +18,7 @@ import { useNow } from '../base/useNow';
 import { ItemHistory } from './ItemHistory';
 import { useNoting } from '../items/useNoting';
 import { useItemWords, usePractised } from '../items/usePractice';
+import { Term } from '../../ui/terms/Term';
 import './items.css';
 
 /** So many rows at first; more when they are asked for. */
@@ -61,8 +62,12 @@ export default function ItemsPage() {
         <thead>
           <tr>
             <th scope="col">What</th>
-            <th scope="col">Known</th>
-            <th scope="col">Comes back</th>
+            <th scope="col">
+              <Term of="strength">Known</Term>
+            </th>
+            <th scope="col">
+              <Term of="due">Comes back</Term>
+            </th>
             <th scope="col" className="items-wide">
               Practised
             </th>

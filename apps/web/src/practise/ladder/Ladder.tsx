@@ -4,6 +4,7 @@ import { useParams } from 'react-router';
 import type { VoicedChorus } from '../../engine/protocol';
 import { LadderRound } from './LadderRound';
 import { useByHeart } from './useByHeart';
+import { Term } from '../../ui/terms/Term';
 import './ladder.css';
 
 const LABELS: Readonly<Record<Rung, string>> = {
@@ -22,7 +23,7 @@ export default function Ladder({ chorus }: { chorus: VoicedChorus }) {
     <div className="ladder">
       <div className="practise-bar">
         <label className="quiet" htmlFor="ladder-rung">
-          What you see
+          <Term of="memory ladder">What you see</Term>
         </label>
         <Select<Rung>
           id="ladder-rung"

@@ -15,6 +15,7 @@ import { endOfDay } from '../base/localDay';
 import { beginSession, useSession } from './sessionStore';
 import { placeOfStep } from './steps';
 import { useStepWords } from './useStepWords';
+import { Term } from '../../ui/terms/Term';
 
 interface SessionMakerProps {
   readonly known: readonly Known[];
@@ -44,7 +45,9 @@ export function SessionMaker({ known, tunes, sets }: SessionMakerProps) {
   };
   return (
     <section className="session-maker" aria-labelledby="session-maker">
-      <h2 id="session-maker">A session</h2>
+      <h2 id="session-maker">
+        A <Term of="session">session</Term>
+      </h2>
       <p className="session-wish">
         <label>
           <InputNumber

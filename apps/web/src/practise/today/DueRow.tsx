@@ -77,7 +77,7 @@ export function DueRow({ known: { item, schedule }, now }: DueRowProps) {
         <Button
           type="text"
           icon={<MoreOutlined aria-hidden />}
-          aria-label={`Another day for: ${words}`}
+          aria-label={`Another day for “${words}”`}
           {...holds(OTHER_DAYS.map(({ label }) => label))}
         />
       </Dropdown>

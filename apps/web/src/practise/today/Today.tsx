@@ -13,6 +13,7 @@ import { DueRow } from './DueRow';
 import { Readiness } from './Readiness';
 import { UnfinishedSession } from './UnfinishedSession';
 import { WeeksAhead } from './WeeksAhead';
+import { Term } from '../../ui/terms/Term';
 
 const DAYS_AHEAD = 28;
 /** As many as one gets through in a long session; the rest when it is asked for. */
@@ -44,7 +45,7 @@ export function Today() {
     <div className="today">
       <section className="today-due" aria-labelledby="due">
         <h2 id="due">
-          Due today <span className="quiet">{due.length || 'nothing'}</span>
+          <Term of="due">Due</Term> today <span className="quiet">{due.length || 'nothing'}</span>
         </h2>
         {!due.length && (
           <p className="quiet">

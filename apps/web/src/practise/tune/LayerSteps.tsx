@@ -33,6 +33,7 @@ export function LayerSteps({ layers, item, onChoose }: LayerStepsProps) {
         <li key={layer}>
           <button
             type="button"
+            title={ABOUT[layer]}
             aria-current={layer === item.layer ? 'step' : undefined}
             onClick={() => {
               onChoose(layer);

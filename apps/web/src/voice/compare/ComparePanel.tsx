@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { api } from '../../api/client';
 import { useDocument, useTune, useStoredTune } from '../../document/store';
 import type { VoicedChorus } from '../../engine/protocol';
-import { figuresOf, summaryFor } from '../figures/figuresOf';
+import { FIGURE_TERMS, figuresOf, summaryFor } from '../figures/figuresOf';
 import { useProfile } from '../../profile/profileStore';
 import { useSelection } from '../../place/selection';
 import { useNotation } from '../../profile/useNotation';
@@ -13,6 +13,7 @@ import { toggleDesk } from '../desk/useVoiceDesk';
 import { CompareThreads } from './CompareThreads';
 import { useCompared } from './useCompared';
 import { useSideBySide } from './useSideBySide';
+import { Term } from '../../ui/terms/Term';
 import './compare.css';
 
 /** An arrangement that can be set beside another. */
@@ -154,7 +155,9 @@ function FigureTable({ compared, setups, names }: FigureTableProps) {
       <tbody>
         {rows.map((row) => (
           <tr key={row}>
-            <th scope="row">{row}</th>
+            <th scope="row">
+              <Term of={FIGURE_TERMS[row]}>{row}</Term>
+            </th>
             {columns.map((column, side) => (
               <td key={side}>{column.get(row) ?? '–'}</td>
             ))}

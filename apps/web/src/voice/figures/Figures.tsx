@@ -4,7 +4,7 @@ import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
 import { useSelection } from '../../place/selection';
 import { useNotation } from '../../profile/useNotation';
 import { useInstrument } from '../../profile/useInstrument';
-import { figuresOf, summaryFor } from './figuresOf';
+import { FIGURE_TERMS, figuresOf, summaryFor } from './figuresOf';
 import { PictureFigure } from '../../ui/picture/PictureFigure';
 import { HandPicture } from './HandPicture';
 import { RangesPicture } from './RangesPicture';
@@ -14,16 +14,6 @@ import './figures.css';
 import { Term } from '../../ui/terms/Term';
 
 /** The words of the glossary that figures are about. */
-const TERMS: Readonly<Record<string, string>> = {
-  Motion: 'motion',
-  'Resolutions met': 'resolution',
-  Leaps: 'leap',
-  'Longest held': 'held',
-  'Different grips': 'grip',
-  'Hand along the neck': 'hand shift',
-  'Widest grip': 'stretch',
-};
-
 interface FiguresProps {
   readonly chorus: VoicedChorus;
   readonly outcome: VoicedPath;
@@ -52,7 +42,7 @@ export default function Figures({ chorus, outcome }: FiguresProps) {
         {figuresOf(summary, events, note).map(([name, figure]) => (
           <div key={name}>
             <dt>
-              <Term of={TERMS[name]}>{name}</Term>
+              <Term of={FIGURE_TERMS[name]}>{name}</Term>
             </dt>
             <dd>{figure}</dd>
           </div>

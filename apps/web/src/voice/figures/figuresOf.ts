@@ -1,6 +1,17 @@
 import { summaryOf, type Instrument, type NoteName, type Summary } from '@drop-close/core';
 import type { VoicedChorus, VoicedPath } from '../../engine/protocol';
 
+/** Terms of the glossary that explain the figures, by their names. */
+export const FIGURE_TERMS: Readonly<Record<string, string>> = {
+  Motion: 'motion',
+  'Resolutions met': 'resolution',
+  Leaps: 'leap',
+  'Longest held': 'held',
+  'Different grips': 'grip',
+  'Hand along the neck': 'hand shift',
+  'Widest grip': 'stretch',
+};
+
 export const summaryFor = (
   { timeline }: VoicedChorus,
   { path, changes }: VoicedPath,

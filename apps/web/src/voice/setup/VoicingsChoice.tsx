@@ -7,6 +7,7 @@ import { Choice } from '../../ui/Choice';
 import { voicingsInWords } from './askedWords';
 import { setUp } from './setUp';
 import { setOptions } from './stringSets';
+import { Term } from '../../ui/terms/Term';
 import './setup.css';
 
 const VOICES: { value: VoiceCount; label: string }[] = [
@@ -78,7 +79,9 @@ function AskedFields() {
         />
       </fieldset>
       <fieldset>
-        <legend>{LOWEST_NOTE}</legend>
+        <legend>
+          <Term of="inversion">{LOWEST_NOTE}</Term>
+        </legend>
         <Segmented<Bottom>
           aria-label={LOWEST_NOTE}
           size="small"
@@ -128,7 +131,9 @@ function Strings({ asked, ask }: StringsProps) {
   if (!isFretted(instrument)) return null;
   return (
     <fieldset>
-      <legend>{STRINGS}</legend>
+      <legend>
+        <Term of="string set">{STRINGS}</Term>
+      </legend>
       <div className="voicings-switches">
         <Select<string[]>
           aria-label={STRINGS}

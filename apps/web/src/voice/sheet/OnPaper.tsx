@@ -4,6 +4,7 @@ import { VoicingStaff } from '../../notation/VoicingStaff';
 import { useInstrument } from '../../profile/useInstrument';
 import { useNotation } from '../../profile/useNotation';
 import { plainSymbol } from '../../ui/symbol';
+import { Term } from '../../ui/terms/Term';
 
 const MOST_NAMES = 6;
 
@@ -30,15 +31,19 @@ export function OnPaper({ chord, voicing }: { chord: PitchedChord; voicing: Voic
           {sound.word}
           {sound.muddy.map(({ low, high, clearFrom }) => (
             <span key={low} className="fault">
-              , muddy: {nameOf(low)} and {nameOf(high)} lie too close below {nameOf(clearFrom)}
+              , <Term of="low interval limit">muddy</Term>: {nameOf(low)} and {nameOf(high)} lie too
+              close below {nameOf(clearFrom)}
             </span>
           ))}
           <span className="quiet">
             {' '}
-            (roughness {sound.roughness.toFixed(1)}; a half step on middle C is 1)
+            (<Term of="roughness">roughness</Term> {sound.roughness.toFixed(1)}; a half step on
+            middle C is 1)
           </span>
         </dd>
-        <dt>Also reads as</dt>
+        <dt>
+          <Term of="reading">Also reads as</Term>
+        </dt>
         <dd>
           {readings.length
             ? readings.map((name) => plainSymbol(symbol(name))).join(', ')
