@@ -13,6 +13,7 @@ import { useClock } from './useClock';
 import { useSessionKeys } from './useSessionKeys';
 import { useStepEnd } from './useStepEnd';
 import { useStepWords } from './useStepWords';
+import { capital } from '../base/capital';
 import './session.css';
 
 /** The session that goes on, over every screen: what to do now, how long, how it went, what comes next. */
@@ -40,7 +41,11 @@ function Running({ session, step }: { session: SessionView; step: SessionStep })
       </span>
       <b className="session-what">
         {step.kind === 'new' && 'New: '}
-        {place ? <Link to={place}>{words(step)}</Link> : 'Rest: put the instrument down'}
+        {place ? (
+          <Link to={place}>{step.kind === 'new' ? words(step) : capital(words(step))}</Link>
+        ) : (
+          'Rest: put the instrument down'
+        )}
       </b>
       <span className={isLate ? 'session-clock session-late' : 'session-clock'} role="timer">
         {clock(step.seconds)} <span className="quiet">of {clock(step.minutes * 60)}</span>

@@ -16,6 +16,7 @@ import { beginSession, useSession } from './sessionStore';
 import { placeOfStep } from './steps';
 import { useStepWords } from './useStepWords';
 import { Term } from '../../ui/terms/Term';
+import { capital } from '../base/capital';
 
 interface SessionMakerProps {
   readonly known: readonly Known[];
@@ -88,7 +89,7 @@ export function SessionMaker({ known, tunes, sets }: SessionMakerProps) {
           <li key={at}>
             <span>
               {part.kind === 'new' && <b>New: </b>}
-              {words(asStep(part))}
+              {part.kind === 'new' ? words(asStep(part)) : capital(words(asStep(part)))}
             </span>{' '}
             <span className="quiet">{part.minutes} min</span>
           </li>

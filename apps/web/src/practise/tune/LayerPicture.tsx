@@ -9,6 +9,7 @@ import { useWidth } from '../../ui/useWidth';
 import { layoutThreads, threadScale } from '../../voice/threads/threadLayout';
 import { PlainSystem } from '../../voice/threads/PlainSystem';
 import { zooms } from '../../voice/threads/zoom';
+import { stepsFromHome } from './functionPath';
 import { LineSystem } from './LineSystem';
 import { lineScale } from './lineLayout';
 import type { LayerContent } from '../layer/useLayer';
@@ -48,14 +49,15 @@ export function LayerPicture({ chorus, layer, content, missed }: LayerPicturePro
     const changes = isLine ? [] : (content?.changes ?? []);
     return layoutThreads({ timeline, path, changes }, scale, width, zoom);
   }, [isLine, content, timeline, scale, width, zoom]);
-  if (content?.problem !== undefined && !isLine) return <p className="fault">{content.problem}</p>;
-  const numerals = new Map(
-    analysis?.chords.map(({ bar, beat, numeral }) => [`${bar} ${beat}`, numeral]),
+  const readings = useMemo(() => {
+    const at = new Map(analysis?.chords.map((chord) => [`${chord.bar} ${chord.beat}`, chord]));
+    return timeline.events.map(({ bar, beat }) => at.get(`${bar} ${beat}`));
+  }, [analysis, timeline]);
+  const steps = useMemo(
+    () => stepsFromHome(readings.map((chord) => (chord?.numeral ? chord.function : undefined))),
+    [readings],
   );
-  const numeralOf = (at: number): string => {
-    const event = timeline.events[at];
-    return (event && numerals.get(`${event.bar} ${event.beat}`)) ?? '';
-  };
+  if (content?.problem !== undefined && !isLine) return <p className="fault">{content.problem}</p>;
   return (
     <div className="threads" ref={frame}>
       {!content && <p className="quiet">Working it out…</p>}
@@ -68,8 +70,9 @@ export function LayerPicture({ chorus, layer, content, missed }: LayerPicturePro
             width={width}
             timeline={timeline}
             line={content?.line ?? []}
-            numeralOf={numeralOf}
-            large={layer === 'numbers'}
+            numeralOf={(at) => readings[at]?.numeral ?? ''}
+            steps={layer === 'numbers' ? steps : undefined}
+            first={position === 0}
             sounding={sounding}
             missed={missed}
             onSelect={select}

@@ -10,7 +10,7 @@ interface LayerStepsProps {
 }
 
 const ABOUT: Readonly<Record<LayerId, string>> = {
-  numbers: 'Say each number as it is lit.',
+  numbers: 'Say each number as it is lit; the line goes from home to the dominant and back.',
   roots: 'The root of each chord, on the strong beats.',
   arpeggios: 'Up and down the chord tones, on to the nearest tone of the next chord.',
   'guide tones': 'One smooth line of 3rds and 7ths.',

@@ -5,6 +5,7 @@ import { ChordSymbol } from '../../profile/ChordSymbol';
 import { prettyNumber } from '../../ui/notation';
 import type { PitchScale } from '../../ui/pitchScale';
 import type { SystemLayout } from '../../voice/threads/threadLayout';
+import { FunctionPath } from './FunctionPath';
 import { lineHeads, type LineHead } from './lineLayout';
 import { useNotation } from '../../profile/useNotation';
 
@@ -15,8 +16,10 @@ interface LineSystemProps {
   readonly timeline: Timeline;
   readonly line: readonly LayerNote[];
   readonly numeralOf: (event: number) => string;
-  /** The numbers themselves are what is practised. */
-  readonly large: boolean;
+  /** How far from home each chord is, where the numbers themselves are what is practised. */
+  readonly steps: readonly (number | undefined)[] | undefined;
+  /** Whether it is the first on the page. */
+  readonly first: boolean;
   readonly sounding: number | undefined;
   /** Notes that were not played the last time round, as positions in the line. */
   readonly missed: ReadonlySet<number>;
@@ -26,13 +29,13 @@ interface LineSystemProps {
 /** Some bars of a line: numbers and symbols over it, each note at its pitch with its name and degree. */
 export function LineSystem(props: LineSystemProps) {
   const { note: nameOf } = useNotation();
-  const { system, scale, width, timeline, line, numeralOf, large, sounding, missed, onSelect } =
+  const { system, scale, width, timeline, line, numeralOf, steps, sounding, missed, onSelect } =
     props;
   const heads = lineHeads(line, system, timeline, scale);
   const [first] = system.bars;
   const last = system.bars.at(-1);
   return (
-    <div className={large ? 'line-system line-numbers' : 'line-system'}>
+    <div className={steps ? 'line-system line-numbers' : 'line-system'}>
       <div className="system-bars" aria-hidden>
         {system.bars.map((bar) => (
           <span key={bar.number} style={{ left: bar.x, width: bar.width }} className="bar-head">
@@ -66,6 +69,7 @@ export function LineSystem(props: LineSystemProps) {
           );
         })}
       </div>
+      {steps && <FunctionPath {...{ system, width, steps, sounding }} named={props.first} />}
       {heads.length > 0 && (
         <svg
           className="line-drawing"

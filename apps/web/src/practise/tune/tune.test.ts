@@ -1,6 +1,7 @@
 import { LAYER_RANGES, layerLine, parseChart, timeline } from '@drop-close/core';
 import { layoutThreads } from '../../voice/threads/threadLayout';
 import { ladderRows } from '../ladder/ladderRows';
+import { functionHeads, stepsFromHome } from './functionPath';
 import { lineHeads, lineScale } from './lineLayout';
 import { sectionsOf } from './sections';
 
@@ -54,5 +55,33 @@ describe('a line over its bars', () => {
     const top = all.reduce((a, b) => (b.note.midi > a.note.midi ? b : a));
     expect(top.y).toBe(Math.min(...all.map(({ y }) => y)));
     expect(Math.max(...all.map(({ y }) => y))).toBeLessThan(scale.height);
+  });
+});
+
+describe('the way from home and back', () => {
+  it('is lowest at home and highest on the dominant; what passes lies between its neighbours', () => {
+    const steps = stepsFromHome([
+      'tonic',
+      'predominant',
+      'passing',
+      'dominant',
+      undefined,
+      'tonic',
+    ]);
+    expect(steps).toEqual([0, 1, 1.5, 2, undefined, 0]);
+  });
+  it('what passes at the beginning or the end lies where its one neighbour is', () => {
+    expect(stepsFromHome(['passing', 'dominant', 'passing'])).toEqual([2, 2, 2]);
+    expect(stepsFromHome(['passing'])).toEqual([0]);
+  });
+  it('has every chord once, up to the next, but where none sounds', () => {
+    const time = timeOf('| Dm7 G7 | Cmaj7 | N.C. | Dm7 | G7 |');
+    const systems = layoutThreads({ timeline: time, path: [], changes: [] }, lineScale([]), 800);
+    const steps = [1, 2, 0, undefined, 1, 2];
+    const heads = systems.map((system) => functionHeads(system, steps));
+    expect(heads.flat().map(({ index }) => index)).toEqual([0, 1, 2, 4, 5]);
+    const [dm, g, c] = heads[0]!;
+    expect(dm!.until).toBe(g!.x);
+    expect(g!.until).toBe(c!.x);
   });
 });
