@@ -46,3 +46,40 @@ test('a player who says do ré mi reads it on every screen of a tune', async ({ 
   await desk.panel.getByRole('tab', { name: 'Top line' }).click();
   expect(await lettersOn(page)).toEqual([]);
 });
+
+/** A letter that is no chord and no section. */
+const LETTER = /(?<![\w♭♯])[A-G][b#♭♯]?(?![\w♭♯Δ°ø(+–#])/;
+
+test('a player who says do ré mi is asked and answers in it', async ({ page }) => {
+  const desk = new Desk(page);
+  await page.goto('/player');
+  await page.getByRole('combobox', { name: 'Notes', exact: true }).click();
+  await page.locator('.ant-select-item-option', { hasText: 'do ré mi' }).click();
+  await desk.openTune('Rope and Ring');
+  const tune = new URL(page.url()).pathname.replace(/\/voice$/, '/practise');
+  for (const drill of [
+    'name the degree',
+    'spell the chord',
+    'which voice was dropped',
+    'from numbers',
+    'nearest next grip',
+  ]) {
+    await page.goto(`${tune}?${new URLSearchParams({ do: 'drills', drill }).toString()}`);
+    const question = page.getByRole('region', { name: 'Question' });
+    await expect(question.locator('.drill-words')).toBeVisible();
+    expect([drill, await question.locator('.drill-words').innerText()]).toEqual([
+      drill,
+      expect.not.stringMatching(LETTER),
+    ]);
+    const labels = await question
+      .locator('[aria-label]')
+      .evaluateAll((all) => all.map((each) => each.getAttribute('aria-label')!));
+    expect(labels.filter((label) => LETTER.test(label))).toEqual([]);
+  }
+  await page.goto(
+    `${tune}?${new URLSearchParams({ do: 'drills', drill: 'spell the chord' }).toString()}`,
+  );
+  await page.getByRole('textbox', { name: 'The notes, as do mi♭ sol' }).fill('ré fa♯ la do');
+  await page.getByRole('button', { name: 'That is my answer' }).click();
+  await expect(page.locator('.drill')).toContainText(/(do|ré|mi|fa|sol|la|si)[♭♯]? \(R\)/);
+});

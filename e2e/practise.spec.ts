@@ -350,7 +350,7 @@ test('a drill asks one thing at a time, by keys alone, and counts as practice', 
 }) => {
   const { id } = await ownTune(page, 'Drilled', '| Dm7 G7 | Cmaj7 A7 |');
   await page.goto(`/tune/${id}/practise?do=drills&drill=spell+the+chord`);
-  const notes = page.getByRole('textbox', { name: 'The notes, as C Eb G' });
+  const notes = page.getByRole('textbox', { name: 'The notes, as C E♭ G' });
   for (let asked = 0; asked < 5; asked += 1) {
     await expect(notes).toBeFocused();
     const words = (await page.locator('.drill-words').textContent()) ?? '';

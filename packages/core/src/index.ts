@@ -26,6 +26,7 @@ export {
   type NoteName,
   type NoteNaming,
 } from './pitch/spelling';
+export { readNoteName } from './pitch/readNoteName';
 
 export { DEGREES, prettyDegree, type Degree } from './chord/degrees';
 export {

@@ -4,6 +4,7 @@ import { useTune } from '../document/store';
 import type { ComposedChoruses } from '../engine/protocol';
 import type { SystemLayout } from '../voice/threads/threadLayout';
 import { compActions } from './desk/compActions';
+import { useNotation } from '../profile/useNotation';
 import { prettyText } from '../ui/symbol';
 import { HitMark } from './HitMark';
 import { heardPlaces, judgedByPlace, samePlace, type HitPlace } from './desk/hits';
@@ -96,6 +97,7 @@ function Grid({ bars, width }: { bars: readonly LaneBar[]; width: number }) {
 
 /** Where devices stand, by name. */
 function Devices({ bars, composed }: { bars: readonly LaneBar[]; composed: ComposedChoruses }) {
+  const { sentence } = useNotation();
   const [first, last] = [bars[0], bars.at(-1)];
   if (!first || !last) return null;
   const end = last.from + last.length;
@@ -103,7 +105,7 @@ function Devices({ bars, composed }: { bars: readonly LaneBar[]; composed: Compo
     .filter(({ from, to }) => to * 480 > first.from && from * 480 < end)
     .map(({ applied, offer, from, to }) => {
       const x = xAt(bars, Math.max(first.from, from * 480));
-      const label = prettyText(`${deviceOf(applied.device).label}: ${offer.label}`);
+      const label = prettyText(`${deviceOf(applied.device).label}: ${sentence(offer.label)}`);
       return (
         <span
           key={`${applied.chorus} ${applied.at}`}

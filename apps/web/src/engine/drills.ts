@@ -59,7 +59,7 @@ export function createDrills(): (
 /** The chords of a chorus that have notes, as they are voiced. */
 function materialOf(
   { chorus, settings, outcome }: DrillSource,
-  { numerals, tonic }: DrillRequest,
+  { numerals, tonic, naming }: DrillRequest,
 ): DrillMaterial {
   const path = outcome.status === 'found' ? outcome.path : [];
   const sounding = chorus.chords.flatMap((chord, at) =>
@@ -73,6 +73,7 @@ function materialOf(
     path: sounding.map(({ voicing }) => voicing),
     numerals: sounding.map(({ numeral }) => numeral),
     tonic,
+    naming,
     grips: (chord) => {
       const grips = known.get(chord) ?? enumerateVoicings(chord, settings);
       known.set(chord, grips);

@@ -25,6 +25,7 @@ import type {
   LaidOver,
   LayOverRequest,
   NotConnected,
+  NoteNaming,
   Question,
   School,
   Scope,
@@ -179,6 +180,8 @@ export interface DrillRequest {
   readonly numerals: readonly string[];
   /** The key they are in, as `Eb`. */
   readonly tonic: string;
+  /** How the player calls notes. */
+  readonly naming: NoteNaming;
 }
 
 /** What the worker of a file does. */

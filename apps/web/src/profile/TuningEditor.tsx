@@ -27,6 +27,7 @@ export function TuningEditor({ tunings, tuning, onTry }: TuningEditorProps) {
     problem: string;
     at: string;
   }>();
+  const { sentence } = useNotation();
   const standing = refused?.at === tuning.join() ? refused : undefined;
   const shown = standing?.tuning ?? tuning;
   const attempt = (next: readonly number[]): void => {
@@ -43,7 +44,7 @@ export function TuningEditor({ tunings, tuning, onTry }: TuningEditorProps) {
       <Select
         id="tuning"
         value={tuningName(shown, tunings)}
-        options={tunings.map(({ name }) => ({ value: name, label: name }))}
+        options={tunings.map(({ name }) => ({ value: name, label: sentence(name) }))}
         popupMatchSelectWidth={false}
         onChange={(name) => {
           const found = tunings.find((known) => known.name === name);

@@ -1,4 +1,4 @@
-import type { Writing } from '@drop-close/core';
+import { prettyNote, type Writing } from '@drop-close/core';
 import { Select, Switch } from 'antd';
 import { changeProfile, useProfile } from './profileStore';
 
@@ -54,7 +54,7 @@ export function WritingFields() {
             change({ plain });
           }}
         />
-        Plain names: A, not B♭♭
+        Plain names: {prettyNote('A', writing.notes)}, not {prettyNote('Bbb', writing.notes)}
       </label>
     </>
   );

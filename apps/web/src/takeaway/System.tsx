@@ -1,6 +1,7 @@
 import type { Score } from '@drop-close/core';
 import { useEffect, useRef } from 'react';
 import { useNotation } from '../profile/useNotation';
+import { prettyText } from '../ui/symbol';
 import { inTurn } from './inTurn';
 import { BETWEEN_STAVES, overStaves } from './heights';
 import type { SystemBars } from './pages';
@@ -48,7 +49,7 @@ export function System({ score, system, width, height, size }: SystemProps) {
       className="sheet-system"
       style={{ height: height * size }}
       role="img"
-      aria-label={`Bars ${from} to ${last?.number ?? from}: ${chords.join(' | ')}`}
+      aria-label={`Bars ${from} to ${last?.number ?? from}: ${prettyText(chords.join(' | '))}`}
     />
   );
 }

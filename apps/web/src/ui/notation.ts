@@ -16,23 +16,22 @@ export interface Notation {
   readonly pitch: (midi: number) => string;
   /** Names of keys and scales, `Eb`, `F#m` or `Bb major from F`: every letter in them is a note. */
   readonly name: (name: string) => string;
-  /** Sentences in which keys are named, `ii–V–I in F major`: other letters in them may be sections. */
+  /** Sentences in which notes, keys and chords are named, `ii–V–I in F major`: other letters in them may be sections. */
   readonly sentence: (text: string) => string;
 }
 
 const IN_NAME = /(?<![\w♭♯])[A-G][b#♭♯]?(?=m?(?:[\s,)]|$))/g;
-const NOTE = '[A-G][b#♭♯]?';
+/** What is joined to a letter makes it a chord, or another word. */
+const ALONE = '(?<![\\w♭♯/])';
+const ENDS = '(?![\\w#♭♯Δ°ø(+–/])';
+/** Sections go by letters too: "A again", "ii–V into B", "rhythm-type A section". */
+const NO_SECTION = '(?<!\\binto )';
+const NOR_SECTION = '(?! (?:section|again|but|up|down)\\b)';
+/** The letter A may begin a sentence as a word. */
+const A_AS_NOTE =
+  'A(?=[,.;:)]|$| and | to | belongs | [A-Z]| (?:major|minor|melodic|harmonic|blues|pentatonic)|(?<=\\b(?:from|of|on|over|along|in) A))';
 const IN_SENTENCE = new RegExp(
-  [
-    // "in F major"
-    `(?<![\\w♭♯])${NOTE}(?= (?:major|minor)\\b)`,
-    // "twelve-bar blues in B♭"
-    `(?<=\\bblues in )${NOTE}`,
-    // "(vi of F)"
-    `(?<=\\([ivIVb#♭♯°ø]+ of )${NOTE}(?=\\))`,
-    // "three notes: A, C and E"
-    `(?<=\\bnotes?: (?:${NOTE}(?:, | and ))*)${NOTE}(?=,| and |$)`,
-  ].join('|'),
+  `${NO_SECTION}${ALONE}(?:[A-G][b#♭♯]{1,2}|[B-G]|${A_AS_NOTE})${ENDS}${NOR_SECTION}`,
   'g',
 );
 

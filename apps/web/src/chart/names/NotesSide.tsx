@@ -7,13 +7,14 @@ import { useNotation } from '../../profile/useNotation';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { readNotes } from './readNotes';
 
-const EXAMPLE = 'F Ab C Eb';
+const EXAMPLE = ['F', 'Ab', 'C', 'Eb'];
 /** More names than this are fetched from too far to help. */
 const MOST_NAMES = 12;
 
 /** What a handful of notes could be called, with and without a sounding root. */
 export function NotesSide() {
-  const [text, setText] = useState(EXAMPLE);
+  const { note: nameOf } = useNotation();
+  const [text, setText] = useState(() => EXAMPLE.map(nameOf).join(' '));
   const band = useBand();
   const notes = readNotes(text);
   const readings = notes.ok ? nameNotes(notes.pitches).slice(0, MOST_NAMES) : [];

@@ -12,9 +12,9 @@ it.each([
 });
 
 it('says which word is no note, and what would be right', () => {
-  expect(readNotes('F H C')).toEqual({
+  expect(readNotes('F X C')).toEqual({
     ok: false,
-    message: '"H" is no note: write letters A to G, as F Ab C Eb.',
+    message: '"X" is no note: write letters or syllables, as F Ab C Eb or fa lab do mib.',
   });
   expect(readNotes('C8 C')).toMatchObject({ ok: true });
   expect(readNotes('B9')).toEqual({ ok: false, message: '"B9" lies outside any instrument.' });

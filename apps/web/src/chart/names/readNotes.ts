@@ -1,11 +1,12 @@
-import { midi, pitchClassOf, type Midi, type NoteName } from '@drop-close/core';
+import { midi, pitchClassOf, readNoteName, type Midi, type NoteName } from '@drop-close/core';
 import { rising } from '../../playback/tones';
 
 export type NotesRead =
   | { readonly ok: true; readonly names: readonly NoteName[]; readonly pitches: readonly Midi[] }
   | { readonly ok: false; readonly message: string };
 
-const NOTE = /^([A-Ga-g])(bb?|##?|♭♭?|♯♯?)?(-?\d)?$/;
+/** A name, and its octave where it is told. */
+const NOTE = /^(.*?)(-?\d)?$/;
 /** The note below which an octave number cannot go, and above. */
 const [LOWEST, HIGHEST] = [12, 120];
 
@@ -18,14 +19,16 @@ export function readNotes(text: string): NotesRead {
   const names: NoteName[] = [];
   const pitches: Midi[] = [];
   for (const word of words) {
-    const match = NOTE.exec(word);
-    if (!match) {
-      return { ok: false, message: `"${word}" is no note: write letters A to G, as F Ab C Eb.` };
+    const [, said = '', octave] = NOTE.exec(word) ?? [];
+    const name = readNoteName(said);
+    if (name === undefined) {
+      return {
+        ok: false,
+        message: `"${word}" is no note: write letters or syllables, as F Ab C Eb or fa lab do mib.`,
+      };
     }
-    const sign = (match[2] ?? '').replaceAll('♭', 'b').replaceAll('♯', '#');
-    const name = (match[1] ?? '').toUpperCase() + sign;
     const pitch =
-      match[3] === undefined ? above(name, pitches.at(-1)) : inOctave(name, Number(match[3]));
+      octave === undefined ? above(name, pitches.at(-1)) : inOctave(name, Number(octave));
     if (pitch < LOWEST || pitch > HIGHEST) {
       return { ok: false, message: `"${word}" lies outside any instrument.` };
     }

@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { useTune } from '../../document/store';
 import type { ComposedChoruses } from '../../engine/protocol';
 import { selectPlace } from '../../place/selection';
+import { useNotation } from '../../profile/useNotation';
 import { prettyText } from '../../ui/symbol';
 import { compActions } from '../desk/compActions';
 import { sameDevice } from '../desk/devices';
@@ -10,6 +11,7 @@ import { sameDevice } from '../desk/devices';
 /** Every device that is applied, where it stands, and the way to take it off. */
 export function AppliedList({ composed }: { composed: ComposedChoruses }) {
   const { devices } = useTune().setup.comp;
+  const { sentence } = useNotation();
   const { placed, timeline } = composed;
   if (!devices.length) return null;
   const rowOf = (device: AppliedDevice) => {
@@ -38,7 +40,7 @@ export function AppliedList({ composed }: { composed: ComposedChoruses }) {
               </Button>
             )}
             <span>
-              {deviceOf(device.device).label}, {prettyText(label)}
+              {deviceOf(device.device).label}, {prettyText(sentence(label))}
             </span>
             <Button
               size="small"

@@ -1,6 +1,7 @@
 import { deviceOf, type DeviceId, type DeviceOffer } from '@drop-close/core';
 import { Button } from 'antd';
 import { useState } from 'react';
+import { useNotation } from '../../profile/useNotation';
 import { prettyText } from '../../ui/symbol';
 import { OfferChoices } from './OfferChoices';
 
@@ -21,6 +22,7 @@ interface DeviceKindProps {
 /** One device, with all that it offers at the chord in hand. */
 export function DeviceKind({ kind, offers, stateOf, onTry }: DeviceKindProps) {
   const { label, about } = deviceOf(kind);
+  const { sentence } = useNotation();
   const [all, setAll] = useState(false);
   const chosen = offers.some(({ choices }) => choices);
   const few = chosen ? LIKELIEST : FEW;
@@ -40,12 +42,12 @@ export function DeviceKind({ kind, offers, stateOf, onTry }: DeviceKindProps) {
               type={state === 'offered' ? 'default' : 'primary'}
               ghost={state === 'applied'}
               aria-pressed={state !== 'offered'}
-              title={prettyText(offer.why)}
+              title={prettyText(sentence(offer.why))}
               onClick={() => {
                 onTry(offer);
               }}
             >
-              {prettyText(offer.label)}
+              {prettyText(sentence(offer.label))}
               {state === 'applied' && ' ✓'}
             </Button>
           );

@@ -7,6 +7,7 @@ import {
 } from '@drop-close/core';
 import { Button } from 'antd';
 import { ChordSymbol } from '../../profile/ChordSymbol';
+import { useNotation } from '../../profile/useNotation';
 import { prettyText } from '../../ui/symbol';
 import { compActions } from '../desk/compActions';
 import { useCompDesk } from '../desk/useCompDesk';
@@ -22,17 +23,18 @@ const isAnother = ({ symbol }: MovedChord, at: number, chords: readonly MovedCho
 
 /** What is tried, heard and drawn already: applied here, over the bar or the section, or left. */
 export function Tried({ offer, applied }: TriedProps) {
+  const { sentence } = useNotation();
   return (
     <section className="trying" aria-label="What is tried">
       <p>
-        <b>{deviceOf(offer.device).label}</b>, {prettyText(offer.label)}
+        <b>{deviceOf(offer.device).label}</b>, {prettyText(sentence(offer.label))}
       </p>
       <p className="device-chords">
         {offer.chords.filter(isAnother).map(({ symbol, at }) => (
           <ChordSymbol key={at} symbol={symbol} />
         ))}
       </p>
-      <p className="quiet">{prettyText(offer.why)}</p>
+      <p className="quiet">{prettyText(sentence(offer.why))}</p>
       <div className="hit-tools">
         <Button
           type="primary"

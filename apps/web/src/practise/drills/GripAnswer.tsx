@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { same } from '../../document/convert';
 import { useBand } from '../../playback/useBand';
+import { useNotation } from '../../profile/useNotation';
 import { Grip } from '../../voice/desk/Grip';
 import { PlayedBoard, usePlayedAnswer } from './PlayedBoard';
 
@@ -17,6 +18,7 @@ interface GripAnswerProps {
 export function GripAnswer({ isOver, question, options, onAnswer }: GripAnswerProps) {
   const [own, setOwn] = useState(false);
   const band = useBand();
+  const { note: nameOf } = useNotation();
   return (
     <div className="drill-answer">
       <div className="drill-from">
@@ -32,7 +34,7 @@ export function GripAnswer({ isOver, question, options, onAnswer }: GripAnswerPr
             className={
               isOver && same(grip, question.answer) ? 'drill-grip drill-right' : 'drill-grip'
             }
-            aria-label={`Grip ${at + 1}: ${grip.notes.map(({ note }) => note).join(' ')}`}
+            aria-label={`Grip ${at + 1}: ${grip.notes.map(({ note }) => nameOf(note)).join(' ')}`}
             onClick={() => {
               band.hear(grip);
               onAnswer({ grip });

@@ -1,8 +1,11 @@
 import type { Answer, PlayedNote, Question } from '@drop-close/core';
 import { Button, Input } from 'antd';
 import { useState, type SyntheticEvent } from 'react';
+import { useNotation } from '../../profile/useNotation';
 import { readNoteNames } from './noteNames';
 import { PlayedBoard, usePlayedAnswer } from './PlayedBoard';
+
+const EXAMPLE = ['C', 'Eb', 'G'];
 
 interface NotesAnswerProps {
   readonly isOver: boolean;
@@ -15,6 +18,8 @@ export function NotesAnswer({ isOver, question, onAnswer }: NotesAnswerProps) {
   const [text, setText] = useState('');
   const [played, setPlayed] = useState<readonly PlayedNote[]>([]);
   const inHand = usePlayedAnswer(question.chord, played);
+  const { note: nameOf } = useNotation();
+  const example = EXAMPLE.map(nameOf).join(' ');
   const typed = readNoteNames(text);
   const found = played.length
     ? (inHand.reading?.voicing.notes.map(({ note }) => note) ?? [])
@@ -28,11 +33,11 @@ export function NotesAnswer({ isOver, question, onAnswer }: NotesAnswerProps) {
       <Input
         size="large"
         className="drill-notes"
-        aria-label="The notes, as C Eb G"
-        placeholder="Type the notes, as C Eb G; or click or play them"
+        aria-label={`The notes, as ${example}`}
+        placeholder={`Type the notes, as ${example}; or click or play them`}
         autoFocus
         disabled={isOver}
-        value={played.length ? found.join(' ') : text}
+        value={played.length ? found.map(nameOf).join(' ') : text}
         maxLength={60}
         onChange={({ target }) => {
           setPlayed([]);

@@ -6,10 +6,13 @@ describe('names of notes as they are typed', () => {
       notes: ['C', 'Eb', 'Gb', 'A#'],
       problem: undefined,
     });
+    expect(readNoteNames('do mi♭ sol').notes).toEqual(['C', 'Eb', 'G']);
     expect(readNoteNames('  ')).toEqual({ notes: [], problem: undefined });
   });
   it('say which of them is none', () => {
-    expect(readNoteNames('C H').problem).toBe('“H” is no note: a letter A to G, with b or #.');
+    expect(readNoteNames('C X').problem).toBe(
+      '“X” is no note: a letter A to G or a syllable do to si, with b or #.',
+    );
     expect(readNoteNames('C Eb#').problem).toMatch('“Eb#”');
   });
 });

@@ -1,4 +1,4 @@
-import type { NoteName } from '@drop-close/core';
+import { readNoteName, type NoteName } from '@drop-close/core';
 
 export interface NoteNames {
   readonly notes: readonly NoteName[];
@@ -6,14 +6,15 @@ export interface NoteNames {
   readonly problem: string | undefined;
 }
 
-/** Reads names of notes with spaces or commas between them; small letters and ♭ ♯ are fine. */
+/** Reads names of notes, letters or syllables, with spaces or commas between them. */
 export function readNoteNames(text: string): NoteNames {
   const words = text.split(/[\s,]+/).filter(Boolean);
-  const names = words.map((word) =>
-    (word.charAt(0).toUpperCase() + word.slice(1)).replaceAll('♭', 'b').replaceAll('♯', '#'),
-  );
-  const wrong = names.findIndex((name) => !/^[A-G](?:b{0,2}|#{0,2})$/.test(name));
+  const names = words.map(readNoteName);
+  const wrong = names.indexOf(undefined);
   return wrong < 0
-    ? { notes: names, problem: undefined }
-    : { notes: [], problem: `“${words[wrong]!}” is no note: a letter A to G, with b or #.` };
+    ? { notes: names.flatMap((name) => name ?? []), problem: undefined }
+    : {
+        notes: [],
+        problem: `“${words[wrong]!}” is no note: a letter A to G or a syllable do to si, with b or #.`,
+      };
 }

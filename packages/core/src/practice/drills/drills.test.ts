@@ -246,6 +246,19 @@ it('notes of a spelled chord are those of its symbol', () => {
   }
 });
 
+describe.each(DRILLS)('for a player who says do ré mi, "%s"', (id) => {
+  it('names no note by its letter', () => {
+    const questions = asked(id, { ...TWO_FIVE_ONE, naming: 'do ré mi' }, 30);
+    const letters = /(?<![\w♭♯])[A-G][♭♯]?(?![\w#♭♯])/;
+    expect(questions.filter(({ words, because }) => letters.test(`${words} ${because}`))).toEqual(
+      [],
+    );
+    const syllable = /\b(do|ré|mi|fa|sol|la|si)(?![a-z])/;
+    const spoken = questions.filter(({ words, because }) => syllable.test(`${words} ${because}`));
+    expect(spoken.length).toBe(id === 'which voice moved' ? 0 : 30);
+  });
+});
+
 describe('the grips to choose the nearest from', () => {
   it('hold it and those that come next, each sound once, from low to high', () => {
     const asks = asked('nearest next grip', TWO_FIVE_ONE, 40).flatMap((question) =>

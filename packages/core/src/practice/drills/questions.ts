@@ -9,7 +9,7 @@ import { moveSymbol } from '../../chord/moveSymbol';
 import { parseChord } from '../../chord/parseChord';
 import type { ChordTone, PitchedChord } from '../../chord/types';
 import { intervalBetween } from '../../pitch/interval';
-import { pitchClassOf, prettyNote } from '../../pitch/spelling';
+import { pitchClassOf, prettyNote, type NoteName } from '../../pitch/spelling';
 import type { FamilyId, Voicing } from '../../voicing/base/types';
 import { easiestOfEach } from '../../voicing/easiest';
 import { guideTonesOfChord } from '../layers/tones';
@@ -23,10 +23,17 @@ type Make = (material: DrillMaterial, chance: Chance) => Question | undefined;
 
 const pick = <T>(items: readonly T[], chance: Chance): T | undefined => items[chance(items.length)];
 
-const notesOf = ({ notes }: Voicing): string => notes.map(({ note }) => prettyNote(note)).join(' ');
+type Naming = Pick<DrillMaterial, 'naming'>;
 
-const inWords = ({ degree: name, note }: ChordTone): string =>
-  `${prettyNote(note)} (${prettyDegree(name)})`;
+const nameOf = (note: NoteName, { naming }: Naming): string => prettyNote(note, naming);
+
+const notesOf = ({ notes }: Pick<Voicing, 'notes'>, naming: Naming): string =>
+  notes.map(({ note }) => nameOf(note, naming)).join(' ');
+
+const inWords =
+  (naming: Naming) =>
+  ({ degree: name, note }: ChordTone): string =>
+    `${nameOf(note, naming)} (${prettyDegree(name)})`;
 
 /** Where a voice stands, counted from the top. */
 const PLACES = ['top', 'second', 'third', 'fourth', 'fifth', 'sixth'];
@@ -42,12 +49,12 @@ const degree: Make = (material, chance) => {
   const chord = chordOf(material, chance);
   const tone = chord && pick(chord.tones, chance);
   if (!tone) return undefined;
-  const [note, name] = [prettyNote(tone.note), prettyDegree(tone.degree)];
+  const [note, name] = [nameOf(tone.note, material), prettyDegree(tone.degree)];
   return {
     drill: 'name the degree',
     key: `${chord.symbol} ${tone.note}`,
     words: `What is ${note} in ${chord.symbol}?`,
-    because: `${note} is the ${name} of ${chord.symbol}: it is spelled from ${prettyNote(chord.root)} upward.`,
+    because: `${note} is the ${name} of ${chord.symbol}: it is spelled from ${nameOf(chord.root, material)} upward.`,
     heard: [],
     answer: tone.degree,
   };
@@ -61,7 +68,7 @@ const spell: Make = (material, chance) => {
     drill: 'spell the chord',
     key: chord.symbol,
     words: `Spell ${chord.symbol}.`,
-    because: `${chord.symbol} is ${inList(chord.tones.map(inWords))}.`,
+    because: `${chord.symbol} is ${inList(chord.tones.map(inWords(material)))}.`,
     heard: [],
     chord,
     answer,
@@ -76,7 +83,7 @@ const guides: Make = (material, chance) => {
     drill: 'find the guide tones',
     key: chord.symbol,
     words: `Find the guide tones of ${chord.symbol}.`,
-    because: `${inList(tones.map(inWords))} tell ${chord.symbol} from any other chord.`,
+    because: `${inList(tones.map(inWords(material)))} tell ${chord.symbol} from any other chord.`,
     heard: [],
     chord,
     answer: tones.map(({ note }) => note),
@@ -106,8 +113,8 @@ const dropped: Make = (material, chance) => {
   return {
     drill: 'which voice was dropped',
     key: `${chord.symbol} ${voicing.notes.map((note) => note.midi).join(' ')}`,
-    words: `Which voices of ${chord.symbol}, ${notesOf(voicing)} from low to high, were dropped?`,
-    because: `Close it is ${close.map(({ note }) => prettyNote(note)).join(' ')}; ${inList(answer.map(voiceInWords))} went down an octave.`,
+    words: `Which voices of ${chord.symbol}, ${notesOf(voicing, material)} from low to high, were dropped?`,
+    because: `Close it is ${notesOf({ notes: close }, material)}; ${inList(answer.map(voiceInWords))} went down an octave.`,
     heard: [voicing],
     answer,
     voices: FULL,
@@ -144,8 +151,8 @@ const fromNumbers: Make = (material, chance) => {
   return {
     drill: 'from numbers',
     key: `${numbers} ${key}`,
-    words: `Play ${numbers} in ${prettyNote(key)}.`,
-    because: `In ${prettyNote(key)} they are ${answer.join(' ')}.`,
+    words: `Play ${numbers} in ${nameOf(key, material)}.`,
+    because: `In ${nameOf(key, material)} they are ${answer.join(' ')}.`,
     heard: [],
     answer,
   };
@@ -166,8 +173,8 @@ const nextGrip: Make = (material, chance) => {
   return {
     drill: 'nearest next grip',
     key: `${chords[at]!.symbol} ${from.notes.map((note) => note.midi).join(' ')} ${chord.symbol}`,
-    words: `From ${chords[at]!.symbol}, ${notesOf(from)}, where is the nearest ${chord.symbol}?`,
-    because: `${notesOf(answer)} is ${least} half ${least === 1 ? 'step' : 'steps'} away; nothing is nearer.`,
+    words: `From ${chords[at]!.symbol}, ${notesOf(from, material)}, where is the nearest ${chord.symbol}?`,
+    because: `${notesOf(answer, material)} is ${least} half ${least === 1 ? 'step' : 'steps'} away; nothing is nearer.`,
     heard: [from],
     from,
     chord,
@@ -218,7 +225,7 @@ const onTop: Make = (material, chance) => {
     drill: 'what is on top',
     key: `${chord.symbol} ${voicing.notes.map((note) => note.midi).join(' ')}`,
     words: `Which degree of ${chord.symbol} is on top?`,
-    because: `${prettyNote(top.note)} is on top: the ${prettyDegree(top.degree)}.`,
+    because: `${nameOf(top.note, material)} is on top: the ${prettyDegree(top.degree)}.`,
     heard: [voicing],
     answer: top.degree,
   };

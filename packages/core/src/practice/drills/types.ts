@@ -1,6 +1,6 @@
 import type { Degree } from '../../chord/degrees';
 import type { PitchedChord } from '../../chord/types';
-import type { NoteName } from '../../pitch/spelling';
+import type { NoteName, NoteNaming } from '../../pitch/spelling';
 import type { Voicing } from '../../voicing/base/types';
 
 export const DRILLS = [
@@ -24,6 +24,8 @@ export interface DrillMaterial {
   readonly numerals: readonly string[];
   /** The key they are in, as `Eb`. */
   readonly tonic: NoteName;
+  /** How notes are called in what is asked and explained. Default: letters. */
+  readonly naming?: NoteNaming;
   /** Every grip there is for a chord, as the player has set families, hands and room. */
   readonly grips: (chord: PitchedChord) => readonly Voicing[];
 }

@@ -1,0 +1,33 @@
+import type { NoteName } from './spelling';
+
+const LETTERS: Readonly<Record<string, string>> = {
+  do: 'C',
+  ut: 'C',
+  re: 'D',
+  mi: 'E',
+  fa: 'F',
+  sol: 'G',
+  la: 'A',
+  si: 'B',
+  ti: 'B',
+  h: 'B',
+};
+
+const NAME = /^(do|ut|r[eé]|mi|fa|sol|la|si|ti|[a-h])(bb?|##?|♭♭?|♯♯?)?$/i;
+
+/**
+ * The note that somebody names: by letter in any case, H for B as in German, or by syllable of fixed do, with at most
+ * two accidentals. `b` is B and never the German B.
+ * @param word as it is typed, without spaces
+ * @returns nothing where it is no name of a note
+ * @example readNoteName('mi♭') // 'Eb'
+ * @example readNoteName('h') // 'B'
+ * @example readNoteName('x') // undefined
+ */
+export function readNoteName(word: string): NoteName | undefined {
+  const match = NAME.exec(word.normalize('NFC'));
+  if (!match) return undefined;
+  const said = match[1]!.toLowerCase().replace('é', 'e');
+  const signs = (match[2] ?? '').toLowerCase().replaceAll('♭', 'b').replaceAll('♯', '#');
+  return (LETTERS[said] ?? said.toUpperCase()) + signs;
+}
