@@ -37,6 +37,20 @@ it('a soloist makes room for itself: the band steps back so that all is as loud 
   }
 });
 
+it('on a ukulele that is struck seldom the whole band is opened more, in the same balance', () => {
+  const seldom = [...even('comp', 1), ...even('bass', 4), ...even('drums', 8)];
+  const slow = mixOf(plan(...seldom), 60, 'ukulele');
+  const quick = mixOf(plan(...BAND), 240, 'ukulele');
+  expect(slow.bass - slow.drums).toBeCloseTo(
+    mixOf(plan(...seldom), 60, 'guitar').bass - mixOf(plan(...seldom), 60, 'guitar').drums,
+    9,
+  );
+  // A stroke every four seconds sounds a quarter of the time; the sum of the parts falls by 2.1 dB.
+  const guitar = mixOf(plan(...seldom), 60, 'guitar');
+  expect(slow.bass - guitar.bass).toBeCloseTo(2.1, 1);
+  expect(quick.bass).toBeCloseTo(mixOf(plan(...BAND), 240, 'guitar').bass, 9);
+});
+
 it('one chord or one bar by itself is as loud as a usual chorus has it', () => {
   const chord = mixOf(plan(note('comp', 0, 2), note('comp', 0, 2)), 60, 'guitar');
   const bar = mixOf(plan(...even('comp', 4).slice(0, 4)), 120, 'guitar');
