@@ -42,6 +42,16 @@ async function screens(page: Page): Promise<readonly (readonly [string, string])
 const over = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 
+/** Rows of controls that go over the edge of their own column, under what stands beside it. */
+const rowsOver = (page: Page): Promise<string[]> =>
+  page
+    .locator('.setup-bar, .chart-bar, .transport, .tune-head, .practise-bar, .takeaway-bar')
+    .evaluateAll((rows) =>
+      rows
+        .filter((row) => row.checkVisibility() && row.scrollWidth > row.clientWidth + 1)
+        .map((row) => row.className),
+    );
+
 for (const [name, width, height] of [
   ['a phone', 390, 844],
   ['a large page, as twice as large type leaves it', 640, 400],
@@ -55,7 +65,7 @@ for (const [name, width, height] of [
     for (const [path, sign] of await screens(page)) {
       await page.goto(path);
       await expect(page.locator(sign).first()).toBeVisible();
-      expect([path, await over(page)]).toEqual([path, 0]);
+      expect([path, await over(page), await rowsOver(page)]).toEqual([path, 0, []]);
     }
   });
 }

@@ -59,7 +59,7 @@ export function LayerPicture({ chorus, layer, content, missed }: LayerPicturePro
   );
   if (content?.problem !== undefined && !isLine) return <p className="fault">{content.problem}</p>;
   return (
-    <div className="threads" ref={frame}>
+    <div className="threads layer-picture" ref={frame}>
       {!content && <p className="quiet">Working it out…</p>}
       {systems.map((system, position) =>
         isLine ? (
