@@ -1,5 +1,6 @@
 import { parseChart } from '../chart/parseChart';
 import { analyzeChart } from './analyzeChart';
+import { transposeChart } from './transposeChart';
 import type { ChartAnalysis, LandmarkKind } from './base/types';
 
 const analysed = (text: string): ChartAnalysis => analyzeChart(parseChart(text).chart);
@@ -70,6 +71,27 @@ describe('where two readings are honest, both are given with a reason', () => {
   it('a passing diminished chord is also V7b9 of what it leads to', () => {
     const chords = analysed('key: C\n| C6 C#dim7 | Dm7 G7 |').chords;
     expect(chords[1]?.otherwise[0]).toMatchObject({ numeral: 'vii°7/ii', function: 'dominant' });
+  });
+});
+
+// Common practice: the pair slides down into the ii–V of the key, in minor as in major.
+describe('a ii–V a half step above the one that follows it', () => {
+  const read = (tune: string, halfSteps: number): string =>
+    analyzeChart(transposeChart(parseChart(tune).chart, halfSteps))
+      .chords.slice(1, 5)
+      .map(({ numeral }) => numeral)
+      .join(' ');
+  it.each([...Array(12).keys()])('is the ii and the substitute of V of V, %i up', (up) => {
+    expect(read('key: C\n| C6 | Ebm7 Ab7 | Dm7 | G7 | Cmaj7 |', up)).toBe(
+      'ii7/subV/V subV7/V ii7 V7',
+    );
+    expect(read('key: Cm\n| Cm7 | Ebm7 Ab7 | Dm7b5 | G7b9 | Cm6 |', up)).toBe(
+      'ii7/subV/V subV7/V iiø V7',
+    );
+  });
+  it('by itself a bVI7 in minor that is not followed by V stays bVI7', () => {
+    const { chords } = analysed('key: Cm\n| Cm6 | Ab7 | Dm7b5 | G7 | Cm6 |');
+    expect(chords[1]).toMatchObject({ numeral: 'bVI7', function: 'predominant' });
   });
 });
 

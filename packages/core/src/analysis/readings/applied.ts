@@ -14,6 +14,8 @@ const UNRESOLVED = 15;
 const IN_CHAIN = 8;
 /** A dominant is named from where it came: after its own dominant it is no substitute for a later one. */
 const REACHED_FROM_ITS_FIVE = 12;
+/** With its own ii before it, a substitute is heard as one before what it stands in for has come. */
+const AFTER_ITS_TWO = -3;
 /** A plain triad is only heard as a dominant when it resolves. */
 const TRIAD = 6;
 
@@ -57,7 +59,7 @@ export const tritoneSubstitute: ReadingRule = (place) => {
   const extra = home ? 0 : TARGETS[key.mode][above(key, target)];
   const arrives = arrival(place, target);
   if (extra === undefined || arrives === undefined) return [];
-  const came = !home && place.before && fallsTo(place.before, now) ? REACHED_FROM_ITS_FIVE : 0;
+  const came = home || !place.before ? 0 : reachedFrom(place.before, now);
   const name = degreeName(key, target);
   const numeral = `subV${suffixOf(now.chord, now.class)}${home ? '' : `/${name}`}`;
   const reason = `stands in for V of ${name} and falls a half step to it`;
@@ -72,8 +74,12 @@ export const tritoneSubstitute: ReadingRule = (place) => {
   ];
 };
 
-const fallsTo = (before: Moment, now: Moment): boolean =>
-  before.class === 'dominant' && upFrom(before, now) === 5;
+/** What a substitute costs or gains by the chord it is reached from. */
+function reachedFrom(before: Moment, now: Moment): number {
+  if (upFrom(before, now) !== 5) return 0;
+  if (before.class === 'dominant') return REACHED_FROM_ITS_FIVE;
+  return isTwo(before) ? AFTER_ITS_TWO : 0;
+}
 
 /** The minor or half-diminished chord a fifth above a dominant that is itself applied or a substitute. */
 export const relatedTwo: ReadingRule = (place) => {
