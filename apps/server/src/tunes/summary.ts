@@ -26,7 +26,7 @@ export interface TuneSummary {
   readonly form: string;
 }
 
-export const SUMMARY_VERSION = 1;
+export const SUMMARY_VERSION = 2;
 
 /** Of a tune that has not been summarized. */
 export const noSummary: TuneSummary = {
