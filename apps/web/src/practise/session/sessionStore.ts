@@ -25,15 +25,20 @@ interface SessionState {
   readonly paused: boolean;
   /** The one that ended last, until it has been read. */
   readonly ended: SessionView | undefined;
+  /** What has not reached the server yet, each session as it was last; counted also once the player has put it away. */
+  readonly waiting: readonly SessionView[];
 }
 
 const NAME = 'drop-close session';
 
 export const useSession = create<SessionState>()(
-  persist((): SessionState => ({ session: undefined, paused: false, ended: undefined }), {
-    name: NAME,
-    storage: safeStorage(),
-  }),
+  persist(
+    (): SessionState => ({ session: undefined, paused: false, ended: undefined, waiting: [] }),
+    {
+      name: NAME,
+      storage: safeStorage(),
+    },
+  ),
 );
 
 /** Keeps this tab in step with what another one does. @returns to be called at the end */

@@ -12,6 +12,11 @@ jest.mock('../../api/client', () => {
 const answers = () => new Promise((done) => setTimeout(done, 0));
 const PART = { kind: 'rest', minutes: 5 } as const;
 
+beforeEach(() => {
+  jest.clearAllMocks();
+  useSession.setState({ session: undefined, ended: undefined, waiting: [] });
+});
+
 it('the end of a session is sent also where it is put away before the last step has arrived', async () => {
   let arrive: ((view: SessionView) => void) | undefined;
   jest
@@ -35,4 +40,34 @@ it('the end of a session is sent also where it is put away before the last step 
   expect(last).toMatchObject({ id: begun!.id, version: 1 });
   expect(last.ended).toEqual(expect.any(Number));
   stop();
+});
+
+it('a session that ended while the server was away arrives with the one that was begun after it', async () => {
+  jest.mocked(api.createSession).mockRejectedValue(new Error('The server does not answer.'));
+  const stop = keepSession();
+  beginSession({ kind: 'due' }, [PART]);
+  session.end();
+  session.close();
+  beginSession({ kind: 'due' }, [PART, PART]);
+  await answers();
+  expect(useSession.getState().waiting).toHaveLength(2);
+  stop();
+  // The page is loaded again, and the server is there.
+  jest
+    .mocked(api.createSession)
+    .mockImplementation((view) => Promise.resolve({ ...view, id: view.id ?? '', version: 1 }));
+  jest.mocked(api.createSession).mockClear();
+  const stopAgain = keepSession();
+  await answers();
+  await answers();
+  const sent = jest
+    .mocked(api.createSession)
+    .mock.calls.map(([{ steps, ended }]) => [steps.length, ended !== undefined]);
+  expect(sent).toEqual([
+    [1, true],
+    [2, false],
+  ]);
+  expect(useSession.getState().waiting).toEqual([]);
+  expect(useSession.getState().session?.version).toBe(1);
+  stopAgain();
 });
