@@ -49,7 +49,7 @@ const rowsOver = (page: Page): Promise<string[]> =>
     .evaluateAll((rows) =>
       rows
         .filter((row) => row.checkVisibility() && row.scrollWidth > row.clientWidth + 1)
-        .map((row) => row.className),
+        .map((row) => row.getAttribute('class') ?? ''),
     );
 
 for (const [name, width, height] of [

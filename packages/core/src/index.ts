@@ -360,6 +360,7 @@ export { BAND_GAIN_DB, channelVolume, mixOf, type Mix } from './band/output/mix'
 export { roomFor } from './band/output/room';
 export { softened } from './band/output/peaks';
 export { inChoruses } from './band/ending';
+export { overChoruses } from './band/overChoruses';
 export { bandPlan, type PlanRequest } from './band/plan';
 export { offbeatAt, swingRatio } from './band/swing';
 export { transposedPlan } from './band/transposed';
@@ -448,7 +449,7 @@ export { TEXTURE_FAMILIES } from './choruses/data';
 export { defaultSection, noComp } from './comp/defaults';
 export { type Choruses, type Origin } from './choruses/frame';
 export { playPlan, type PlayedPlan } from './choruses/hits';
-export { swungLine } from './choruses/lines';
+export { chorusesOf, swungLine } from './choruses/lines';
 export {
   bandOf,
   compositionOf,

@@ -1,5 +1,5 @@
 import {
-  bandPlan,
+  chorusesOf,
   browseFamily,
   choicesIn,
   cheapestMeeting,
@@ -12,6 +12,8 @@ import {
   offbeatAt,
   settingsOf,
   sheetOf,
+  overChoruses,
+  quarters,
   swungLine,
   tasteChoice,
   tuneSheet,
@@ -166,8 +168,11 @@ export function createEngine(): Engine {
       const { timeline } = voiced;
       const { solo, path = own, ...how } = question;
       const offbeat = offbeatAt(how.feel, how.tempo, WHOLE_SWING);
-      const line = solo ? swungLine(solo, timeline, timeline, offbeat) : [];
-      return bandPlan({ ...how, timeline, path, line, click: true });
+      // A line of two choruses is heard whole, but where only some bars are asked for.
+      const times = solo && how.fromBar === undefined ? chorusesOf(solo.notes, timeline.length) : 1;
+      const all = { ...timeline, length: quarters(timeline.length * times) };
+      const line = solo ? swungLine(solo, timeline, all, offbeat) : [];
+      return overChoruses({ ...how, timeline, path, line, click: true }, times);
     },
   };
 }
