@@ -98,7 +98,7 @@ export function commandsOnPage(): readonly Command[] {
     }));
     return [own, ...inside];
   });
-  return [
-    ...new Map(commands.toReversed().map((each) => [each.label, each])).values(),
-  ].toReversed();
+  const names = commands.map(({ label }) => label);
+  // Some stand in every line of the page: of those with one name, the first.
+  return commands.filter(({ label }, at) => names.indexOf(label) === at);
 }
