@@ -158,6 +158,8 @@ test('a scale kept for each chord of a section is read, heard, printed, moved an
 
   // The chord becomes another: its scale is told of, the other stays.
   await desk.screen('Chart');
+  await expect(cells.nth(1)).toContainText('G altered');
+  await show(page, 'Text');
   await desk.changes.fill('key: C\n[A]\n| Dm7 | Gmaj7 |\n[B]\n| Cmaj7 | A7 |');
   await show(page, 'Scales');
   await expect(cells.nth(0)).toContainText('D Dorian');

@@ -59,8 +59,8 @@ export function Palette() {
   );
 }
 
-/** What belongs together stands together, what is done here first. */
-const GROUPS = ['Here', 'Comp', 'On this page', 'Tunes', 'Sets', 'Go to', 'Settings'] as const;
+/** What belongs together stands together, what is done here first; what is seen on the page last, of what fits alike. */
+const GROUPS = ['Here', 'Comp', 'Tunes', 'Sets', 'Go to', 'Settings', 'On this page'] as const;
 
 function Finding() {
   const here = useCommands();

@@ -8,6 +8,7 @@ import { ConflictDialog } from '../document/ConflictDialog';
 import { GoneNote } from '../document/GoneNote';
 import { keptEdits } from '../document/keptEdits';
 import { openTune, type OpenedTune } from '../document/openTune';
+import { useChartDesk } from '../chart/desk/useChartDesk';
 import { useDocument } from '../document/store';
 import { TakenInNote } from '../document/TakenInNote';
 import { openTabs, TAB } from '../local/tabs';
@@ -87,8 +88,9 @@ function InStep() {
   useEffect(
     () => () => {
       stop();
-      // The bars of one tune are not those of the next.
+      // The bars of one tune are not those of the next, and each begins with its changes.
       usePlayer.getState().setListening({ stretch: undefined });
+      useChartDesk.setState({ side: 'Text' });
     },
     [],
   );
