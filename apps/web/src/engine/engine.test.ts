@@ -4,6 +4,7 @@ import {
   firstWritten,
   voicingKey,
   withLock,
+  type BandPlan,
   type SoloNote,
 } from '@drop-close/core';
 import { createEngine } from './engine';
@@ -53,6 +54,21 @@ describe('the engine behind the page', () => {
     expect(line.map(({ at }) => at)).toEqual([0, expect.closeTo(0.64, 1), 1]);
     const without = engine.plan(id, question)!.notes;
     expect(heard.filter(({ part }) => part !== 'solo')).toEqual(without);
+  });
+
+  it('plays a line of two choruses to its end, of some bars only what lies in them', () => {
+    const engine = createEngine();
+    const { id } = engine.voice(request('| Dm7 | G7 |'));
+    const notes = [0, 1920, 3840, 5760].map(
+      (at) => ({ midi: 62, at, length: 480, velocity: 76 }) as SoloNote,
+    );
+    const question = { feel: 'swing', tempo: 120, solo: { notes, written: true } } as const;
+    const soloIn = ({ notes: planned }: BandPlan): number[] =>
+      planned.filter(({ part }) => part === 'solo').map(({ at }) => at);
+    const whole = engine.plan(id, question)!;
+    expect([whole.length, soloIn(whole)]).toEqual([16, [0, 4, 8, 12]]);
+    const second = engine.plan(id, { ...question, fromBar: 2, toBar: 2 })!;
+    expect([second.length, soloIn(second)]).toEqual([4, [0]]);
   });
 
   it('compares a locked chord with all its candidates, in an order that stays', () => {
