@@ -88,6 +88,7 @@ test('a setting that is not open is found by its words, and gets the focus where
     ['faster each', 'spinbutton', 'Faster each time, in beats a minute'],
   ] as const) {
     await find(page, words);
+    await expect(page.getByRole('option', { selected: true })).toBeInViewport();
     await page.keyboard.press('Enter');
     await expect(page.getByRole(role, { name, exact: true })).toBeFocused();
     await page.keyboard.press('Escape');
@@ -122,6 +123,20 @@ const buttonsOn = (page: Page): Promise<string[]> =>
           .map((button) => button.getAttribute('aria-label')!),
       ),
     );
+
+test('what fits best is seen and chosen, however long the list was before', async ({ page }) => {
+  const tunes = await demoTunes(page);
+  await page.goto(`/tune/${tunes[0]!.id}/voice`);
+  await expect(page.locator('.alternative').first()).toBeVisible();
+  await page.keyboard.press('Control+k');
+  const finder = page.getByRole('combobox', { name: 'Find anything' });
+  await finder.pressSequentially('t');
+  await page.getByRole('option').last().scrollIntoViewIfNeeded();
+  await finder.pressSequentially('ranspose');
+  const chosen = page.getByRole('option', { selected: true });
+  await expect(chosen).toHaveText('Transpose the tune up a half step');
+  await expect(chosen).toBeInViewport();
+});
 
 test('everything a screen of a tune shows to be pressed is in the palette', async ({ page }) => {
   let seen = 0;

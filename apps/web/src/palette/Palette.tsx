@@ -1,6 +1,6 @@
 import { Command as Finder } from 'cmdk';
 import { Modal } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { tinykeys } from 'tinykeys';
 import { create } from 'zustand';
 import { useCommands, type Command } from '../ui/commands';
@@ -69,6 +69,16 @@ function Finding() {
   const isAsked = search.trim() !== '';
   // Looked up once something is asked for: a page may hold hundreds of them.
   const page = useMemo(() => (isAsked ? commandsOnPage() : []), [isAsked]);
+  const list = useRef<HTMLDivElement>(null);
+  // What fits best is chosen, and stands on top: also where the list was longer and scrolled.
+  useEffect(() => {
+    const frame = requestAnimationFrame(() => {
+      list.current?.scrollTo({ top: 0 });
+    });
+    return () => {
+      cancelAnimationFrame(frame);
+    };
+  }, [search]);
   const labels = new Set([...here, ...book].map(({ label }) => label));
   const all = [...here, ...book, ...page.filter(({ label }) => !labels.has(label))];
   return (
@@ -79,7 +89,7 @@ function Finding() {
         onValueChange={setSearch}
         placeholder="What would you like to do, or which tune?"
       />
-      <Finder.List label="Found">
+      <Finder.List ref={list} label="Found">
         <Finder.Empty>Nothing is called that.</Finder.Empty>
         {GROUPS.map((group) => {
           const own = all.filter((command) => command.group === group);
