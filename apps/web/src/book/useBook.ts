@@ -75,14 +75,17 @@ export function useBook() {
     },
     onError,
   });
-  const changeSet = useKeptRows('sets', api.saveSet, nameOfSet);
+  const { change: changeSet, settle } = useKeptRows('sets', api.saveSet, nameOfSet);
   const restoreSet = useMutation({
     mutationFn: (id: string) => api.restoreSet(id),
     onSuccess: () => refresh('sets'),
     onError,
   });
   const removeSet = useMutation({
-    mutationFn: (set: SetView) => api.deleteSet(set.id),
+    mutationFn: async (set: SetView) => {
+      await settle(set.id);
+      await api.deleteSet(set.id);
+    },
     onSuccess: async (_, set) => {
       await refresh('sets');
       await navigate('/book');

@@ -50,6 +50,16 @@ export class KeptRows<T extends Row> {
     kept.autosave.changed();
   }
 
+  /**
+   * Sends what is not saved of a row now, as before it is thrown away: what comes back is then as it was in hand.
+   * @returns once it is saved, or could not be
+   */
+  async settle(id: string): Promise<void> {
+    // One save may be under way, and what was changed since goes with another.
+    await this.kept.get(id)?.autosave.now();
+    await this.kept.get(id)?.autosave.now();
+  }
+
   private begin(row: T): Kept<T> {
     const kept: Kept<T> = {
       inHand: row,

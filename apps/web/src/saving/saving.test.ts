@@ -139,6 +139,7 @@ function shelves() {
     answer: (error: Error | undefined) => {
       refuse = error;
     },
+    settle: () => rows.settle('x'),
     takeMine: () => takeMine?.(),
     stored: () => stored,
   };
@@ -158,6 +159,36 @@ describe('a row that is kept saved', () => {
     expect(shelf.shown()).toEqual({ id: 'x', version: 3, name: 'three' });
     await pass(10_000);
     expect(shelf.saves).toHaveLength(2);
+  });
+
+  it('is stored as it is in hand before it is thrown away', async () => {
+    const shelf = shelves();
+    shelf.rename('two');
+    await pass(50);
+    // While the first is on its way.
+    shelf.rename('three');
+    let isSettled = false;
+    void shelf.settle().then(() => {
+      isSettled = true;
+    });
+    await pass(120);
+    expect([isSettled, shelf.stored().name]).toEqual([false, 'two']);
+    await pass(200);
+    expect([isSettled, shelf.stored().name]).toEqual([true, 'three']);
+    await shelf.settle();
+    expect(shelf.saves).toHaveLength(2);
+  });
+
+  it('does not hold up throwing away where the server is away', async () => {
+    const shelf = shelves();
+    shelf.answer(new Unreachable('away'));
+    shelf.rename('two');
+    let isSettled = false;
+    void shelf.settle().then(() => {
+      isSettled = true;
+    });
+    await pass(500);
+    expect(isSettled).toBe(true);
   });
 
   it('is shown as another place has it, until the player takes their own', async () => {

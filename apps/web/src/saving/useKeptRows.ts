@@ -4,17 +4,23 @@ import { createElement, useCallback, useEffect, useMemo } from 'react';
 import { keepRow, keptRows } from '../local/rows';
 import { KeptRows, type Row } from './keptRows';
 
+interface RowKeeper<T> {
+  /** Takes up a changed row. */
+  readonly change: (row: T) => void;
+  /** Sends what is not saved of a row; to be waited for before it is thrown away. */
+  readonly settle: (id: string) => Promise<void>;
+}
+
 /**
  * Changes rows of a list that TanStack Query holds: shown at once, saved by themselves, and where another
  * place changed a row too the player is told and may take their own after all.
  * @param queryKey of the list
- * @returns a function that takes up a changed row
  */
 export function useKeptRows<T extends Row>(
   queryKey: string,
   save: (row: T) => Promise<T>,
   nameOf: (row: T) => string,
-): (row: T) => void {
+): RowKeeper<T> {
   const queries = useQueryClient();
   const { notification } = App.useApp();
   const rows = useMemo(() => {
@@ -51,13 +57,15 @@ export function useKeptRows<T extends Row>(
       for (const { before, row } of kept) rows.change(before as T, row as T);
     });
   }, [rows, queryKey]);
-  return useCallback(
+  const change = useCallback(
     (row: T) => {
       const before = queries.getQueryData<T[]>(keyOf(queryKey))?.find((each) => each.id === row.id);
       if (before) rows.change(before, row);
     },
     [queries, queryKey, rows],
   );
+  const settle = useCallback((id: string) => rows.settle(id), [rows]);
+  return { change, settle };
 }
 
 /** A key as one text, so that it can be compared. */

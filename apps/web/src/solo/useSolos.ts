@@ -28,14 +28,20 @@ export function useSolos() {
     queryFn: () => api.solos(tuneId),
     enabled: tuneId !== '',
   });
-  const change = useKeptRows(key.join(' '), api.saveSolo, nameOfSolo);
+  const { change, settle } = useKeptRows(key.join(' '), api.saveSolo, nameOfSolo);
   const again = () => queries.invalidateQueries({ queryKey: key });
   const add = useMutation({
     mutationFn: ({ name, line }: { readonly name: string; readonly line: SoloLine }) =>
       api.createSolo(tuneId, { name, line, over: frameOf(positions) }),
     onSuccess: again,
   });
-  const remove = useMutation({ mutationFn: api.deleteSolo, onSuccess: again });
+  const remove = useMutation({
+    mutationFn: async (id: string) => {
+      await settle(id);
+      await api.deleteSolo(id);
+    },
+    onSuccess: again,
+  });
   const restore = useMutation({ mutationFn: api.restoreSolo, onSuccess: again });
   const solos = useMemo(
     () =>

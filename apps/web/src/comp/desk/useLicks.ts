@@ -12,10 +12,16 @@ const nameOfLick = ({ name }: LickView): string => name;
 export function useLicks() {
   const queries = useQueryClient();
   const { data = NO_LICKS, error } = useQuery({ queryKey: [KEY], queryFn: api.licks });
-  const change = useKeptRows(KEY, api.saveLick, nameOfLick);
+  const { change, settle } = useKeptRows(KEY, api.saveLick, nameOfLick);
   const again = () => queries.invalidateQueries({ queryKey: [KEY] });
   const add = useMutation({ mutationFn: api.createLick, onSuccess: again });
-  const remove = useMutation({ mutationFn: api.deleteLick, onSuccess: again });
+  const remove = useMutation({
+    mutationFn: async (id: string) => {
+      await settle(id);
+      await api.deleteLick(id);
+    },
+    onSuccess: again,
+  });
   const restore = useMutation({ mutationFn: api.restoreLick, onSuccess: again });
   return { licks: data, failure: error?.message, add, change, remove, restore };
 }
