@@ -17,10 +17,12 @@ export function Brackets({ line, perLine }: { line: SheetLine; perLine: number }
   const { landmark: held } = useLandmark();
   const { sentence } = useNotation();
   if (!line.brackets.length) return null;
+  // As they are read, and so come to by Tab: from the top, from the left.
+  const inOrder = line.brackets.toSorted((a, b) => b.lane - a.lane || a.from - b.from);
   const percent = (columns: number): string => `${(columns / perLine) * 100}%`;
   return (
     <div className="brackets" style={{ height: line.lanes * LANE }}>
-      {line.brackets.map(({ landmark, from, to, lane, begins, ends }) => (
+      {inOrder.map(({ landmark, from, to, lane, begins, ends }) => (
         <button
           key={`${landmark.kind} ${landmark.first} ${landmark.last}`}
           type="button"
