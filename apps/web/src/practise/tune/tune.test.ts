@@ -1,4 +1,5 @@
-import { LAYER_RANGES, layerLine, parseChart, timeline } from '@drop-close/core';
+import { chorusOf, LAYER_RANGES, layerLine, parseChart, timeline } from '@drop-close/core';
+import { demoTexts } from '../../testing/demo';
 import { layoutThreads } from '../../voice/threads/threadLayout';
 import { ladderRows } from '../ladder/ladderRows';
 import { functionHeads, stepsFromHome } from './functionPath';
@@ -84,4 +85,23 @@ describe('the way from home and back', () => {
     expect(dm!.until).toBe(g!.x);
     expect(g!.until).toBe(c!.x);
   });
+});
+
+it('every chord of every demo tune that has a number lies somewhere on the way from home and back', () => {
+  let chords = 0;
+  for (const text of demoTexts()) {
+    const { analysis } = chorusOf(parseChart(text).chart);
+    const steps = stepsFromHome(
+      analysis.chords.map(({ numeral, function: name }) => (numeral ? name : undefined)),
+    );
+    analysis.chords.forEach(({ numeral, function: name }, at) => {
+      const step = steps[at];
+      expect(step === undefined).toBe(!numeral);
+      if (name === 'tonic') expect(step).toBe(0);
+      if (name === 'predominant') expect(step).toBe(1);
+      if (name === 'dominant') expect(step).toBe(2);
+      chords += 1;
+    });
+  }
+  expect(chords).toBeGreaterThan(350);
 });
