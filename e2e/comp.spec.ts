@@ -84,6 +84,22 @@ test('a solo file comes in, is comped for, and all of it is taken away as a MIDI
   await expect.poll(() => spoken(lane(page))).toHaveLength(before.length);
 });
 
+test('a press while the choruses are still composed counts', async ({ page }) => {
+  await comping(page);
+  await page.evaluate(() => {
+    // The engine hears of everything a second later.
+    const post = Reflect.get(Worker.prototype, 'postMessage') as (...message: unknown[]) => void;
+    Worker.prototype.postMessage = function late(this: Worker, ...message: unknown[]) {
+      setTimeout(() => {
+        Reflect.apply(post, this, message);
+      }, 1000);
+    };
+  });
+  await bringIn(page, SOLO);
+  await page.getByRole('button', { name: 'Comp for this solo' }).click();
+  await expect(lane(page).first()).toBeVisible();
+});
+
 test('behind a demo solo the harmony is told, what rings rings, and hits swell and are held by ear', async ({
   page,
 }) => {

@@ -4,7 +4,6 @@ import { Link } from 'react-router';
 import { useTune } from '../document/store';
 import { engine } from '../engine/client';
 import type { ComposedChoruses } from '../engine/protocol';
-import { useCompositionStore } from '../engine/useComposition';
 import { useHeading } from '../place/heading';
 import { BAND_SETTINGS, BandSetup } from './BandSetup';
 import { changeComp, compActions } from './desk/compActions';
@@ -30,7 +29,6 @@ const ABOUT_ROOM: Readonly<Record<Strictness, string>> = {
 export function CompBar({ composed }: { composed: ComposedChoruses }) {
   const { comp } = useTune().setup;
   const { plan, filling } = useCompDesk();
-  const { working } = useCompositionStore();
   const { solos } = useSolos();
   const solo = solos.find(({ id }) => id === comp.behind);
   return (
@@ -49,7 +47,8 @@ export function CompBar({ composed }: { composed: ComposedChoruses }) {
       />
       <Button
         type="primary"
-        loading={working || filling}
+        // Not while the last edit is composed: a button that is loading loses a press, and the fill waits by itself.
+        loading={filling}
         title="Fill the whole plan with hits (S)"
         onClick={() => void compActions.playSet()}
       >

@@ -1,6 +1,7 @@
 import {
   BorderOutlined,
   CaretRightFilled,
+  LoadingOutlined,
   RetweetOutlined,
   SoundOutlined,
 } from '@ant-design/icons';
@@ -43,8 +44,7 @@ export function TransportBar() {
       <Button
         type="primary"
         size="large"
-        loading={loading}
-        icon={playing ? <BorderOutlined aria-hidden /> : <CaretRightFilled aria-hidden />}
+        icon={<PlayIcon playing={!!playing} loading={loading} />}
         onClick={band.toggleChorus}
         aria-label={playing ? 'Stop' : `Play ${own?.name ?? 'the chorus'}`}
         title="Space"
@@ -111,6 +111,12 @@ export function TransportBar() {
       </Popover>
     </footer>
   );
+}
+
+/** Not the loading of the button: it could not be stopped before it sounds. */
+function PlayIcon({ playing, loading }: { readonly playing: boolean; readonly loading: boolean }) {
+  if (loading) return <LoadingOutlined aria-hidden />;
+  return playing ? <BorderOutlined aria-hidden /> : <CaretRightFilled aria-hidden />;
 }
 
 /** The chord in hand by itself, with the next, with its bar. */

@@ -40,6 +40,8 @@ export interface PlayRequest {
 
 let loading: Promise<Synth> | undefined;
 let session: Session | undefined;
+/** What waits for the sounds. Only the last that was asked for is played. */
+let waiting: PlayRequest | undefined;
 
 interface Session {
   readonly scheduler: Scheduler;
@@ -75,17 +77,23 @@ export function warmUp(): void {
 
 export async function play(request: PlayRequest): Promise<void> {
   stop();
+  waiting = request;
   usePlayer.setState({ loading: true, failure: undefined, playing: request.what });
   try {
     const synth = await band();
     await synth.context.resume();
-    if (usePlayer.getState().playing === request.what) start(synth, request);
+    if (waiting === request) start(synth, request);
   } catch (error) {
     const failure = error instanceof Error ? error.message : String(error);
-    usePlayer.setState({ failure, playing: undefined });
+    if (waiting === request) usePlayer.setState({ failure, playing: undefined });
   } finally {
-    usePlayer.setState({ loading: false });
+    if (waiting === request) noLongerWait();
   }
+}
+
+function noLongerWait(): void {
+  waiting = undefined;
+  usePlayer.setState({ loading: false });
 }
 
 function start(
@@ -165,6 +173,7 @@ function ringOut(): Session | undefined {
 }
 
 export function stop(): void {
+  noLongerWait();
   const ended = ringOut();
   if (!ended) return;
   const { synth } = ended;
