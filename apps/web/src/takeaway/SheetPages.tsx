@@ -1,5 +1,6 @@
 import type { Score } from '@drop-close/core';
 import { useMemo, type ReactNode } from 'react';
+import { useNotation } from '../profile/useNotation';
 import { hasNumbers, systemHeight } from './heights';
 import { layOut, MARGIN, PAPERS, SIZES, type PaperLook, type SystemBars } from './pages';
 import { PaperPage } from './Paper';
@@ -15,7 +16,11 @@ interface SheetPagesProps {
 /** The pages of a document as it is printed, one by one. */
 export function useSheetPages(props: SheetPagesProps | undefined): ReactNode[] {
   const { score, look } = props ?? {};
-  const pages = useMemo(() => (score && look ? layOut(score, look) : []), [score, look]);
+  const { symbol } = useNotation();
+  const pages = useMemo(
+    () => (score && look ? layOut(score, look, symbol) : []),
+    [score, look, symbol],
+  );
   if (!props) return [];
   const { paper } = props.look;
   return pages.map((systems, at) => (

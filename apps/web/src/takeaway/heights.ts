@@ -1,5 +1,5 @@
 import type { Score, ScorePart } from '@drop-close/core';
-import { keyOfNote, type Clef } from '../notation/keys';
+import { keyOfNote, stepOf, type Clef } from '../notation/keys';
 
 /** From staff to staff of one system, in pixels. */
 export const BETWEEN_STAVES = 96;
@@ -46,13 +46,9 @@ function underLowest({ staves, measures, writtenAbove }: HeightOf): number {
 }
 
 /** How many steps of a staff a note is written under its lowest line. @example stepsUnder('c/4', 'treble') // 2 */
-export function stepsUnder(key: string, clef: Clef): number {
-  const octave = Number(key.slice(key.indexOf('/') + 1));
-  return LOWEST_LINE[clef] - (octave * 7 + LETTERS.indexOf(key.charAt(0)));
-}
-const LETTERS = 'cdefgab';
-/** E4 and G2, in steps. */
-const LOWEST_LINE = { treble: 30, bass: 18 } as const;
+export const stepsUnder = (key: string, clef: Clef): number => LOWEST_LINE[clef] - stepOf(key);
+/** E4 and G2. */
+const LOWEST_LINE = { treble: stepOf('e/4'), bass: stepOf('g/2') } as const;
 
 export const hasNumbers = ({ measures }: Pick<Score, 'measures'>): boolean =>
   measures.some(({ chords }) => chords.some(({ number }) => number !== undefined));

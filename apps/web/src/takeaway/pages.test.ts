@@ -10,11 +10,11 @@ const sheet = (text: string) =>
 describe('lines of a sheet', () => {
   it('have as many bars as are asked for, and begin anew with a section', () => {
     const score = sheet(`[A] ${'| C '.repeat(10)}|\n[B] ${'| F '.repeat(4)}|`);
-    expect(systemsOf(score, 4).map(({ count }) => count)).toEqual([4, 4, 2, 4]);
-    expect(systemsOf(score, 6).map(({ count }) => count)).toEqual([6, 4, 4]);
+    expect(systemsOf(score, 4, String).map(({ count }) => count)).toEqual([4, 4, 2, 4]);
+    expect(systemsOf(score, 6, String).map(({ count }) => count)).toEqual([6, 4, 4]);
   });
   it('have a pickup before their first bar', () => {
-    expect(systemsOf(sheet('pickup: 1\n| G7 | C | F | C | C |'), 4)[0]).toEqual({
+    expect(systemsOf(sheet('pickup: 1\n| G7 | C | F | C | C |'), 4, String)[0]).toEqual({
       first: 0,
       count: 5,
     });
@@ -23,7 +23,7 @@ describe('lines of a sheet', () => {
 
 describe('pages', () => {
   const score = sheet('| C '.repeat(200));
-  const systems = systemsOf(score, 4);
+  const systems = systemsOf(score, 4, String);
   it.each(['A4', 'Letter'] as const)('of %s hold whole systems, all of them, in order', (paper) => {
     for (const staves of [['treble'], ['treble', 'tab']] as const) {
       const height = systemHeight({ staves, writtenAbove: 0, measures: score.parts[0]!.measures });

@@ -40,15 +40,17 @@ export interface SystemBars {
 /**
  * A pickup stands before the first line; a section begins a line of its own.
  * @param perLine bars of a line, fewer where they have too many notes to be read
+ * @param symbolOf how a symbol is written
  * @param room for a line, in pixels of medium size
  */
 export function systemsOf(
   score: Pick<Score, 'key' | 'measures' | 'parts'>,
   perLine: number,
+  symbolOf: (symbol: string) => string,
   room = Infinity,
 ): SystemBars[] {
   const { measures } = score;
-  const needs = needsOf(score);
+  const needs = needsOf(score, symbolOf);
   const head = headRoom(score.key);
   const systems: SystemBars[] = [];
   let first = 0;
@@ -56,7 +58,7 @@ export function systemsOf(
     const pickup = measures[first]!.number === 0 ? 1 : 0;
     let count = Math.min(perLine + pickup, measures.length - first);
     const fits = (bars: number): boolean =>
-      needs.slice(first, first + bars).reduce((sum, need) => sum + need, head) <= room;
+      needs.slice(first, first + bars).reduce((sum, { all }) => sum + all, head) <= room;
     while (count > 1 && !fits(count)) count -= 1;
     const section = measures.slice(first + 1, first + count).findIndex((each) => each.section);
     if (section >= 0) count = section + 1;
@@ -82,10 +84,14 @@ export function pagesOf<S>(systems: readonly S[], height: number, paper: PaperId
   return pages;
 }
 
-/** The pages of a document, each with its lines. */
-export function layOut(score: Score, { perLine, paper, size }: PaperLook): SystemBars[][] {
+/** The pages of a document, each with its lines. @param symbolOf how a symbol is written */
+export function layOut(
+  score: Score,
+  { perLine, paper, size }: PaperLook,
+  symbolOf: (symbol: string) => string,
+): SystemBars[][] {
   const [part] = score.parts;
   const height = part ? systemHeight(part, hasNumbers(score)) : 0;
   const room = (PAPERS[paper].width - 2 * MARGIN) / SIZES[size];
-  return pagesOf(systemsOf(score, perLine, room), height * SIZES[size], paper);
+  return pagesOf(systemsOf(score, perLine, symbolOf, room), height * SIZES[size], paper);
 }

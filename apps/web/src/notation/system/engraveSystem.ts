@@ -3,6 +3,7 @@ import type { Score } from '@drop-close/core';
 import { Renderer } from 'vexflow/bravura';
 import { drawOver } from './over';
 import { drawSlashes } from './slashes';
+import { segmentsOf } from './segments';
 import { drawStaves } from './staves';
 import { drawOpenTies } from './ties';
 import type { DrawnMeasure, Engraved, OpenTies, SystemPlace } from './types';
@@ -26,7 +27,7 @@ export async function engraveSystem(
   const context = renderer.getContext();
   const [part] = score.parts;
   if (!part) return;
-  const widths = widthsOf(score, place);
+  const widths = widthsOf(score, place, symbolOf);
   const ties: OpenTies = new Map();
   const drawn: DrawnMeasure[] = [];
   let x = 0;
@@ -36,13 +37,16 @@ export async function engraveSystem(
     const width = widths[at]!;
     const staves = drawStaves(context, score, part, position, { x, width }, place);
     const stave = staves[0]!;
-    if (part.measures[position]?.voices.length) {
-      const { first, ...reach } = drawVoices(context, score, part, position, measure, staves, ties);
-      const xs = new Map(first.map(({ moment, note }) => [moment.at, note.getAbsoluteX()]));
-      drawn.push({ measure, stave, xs, ...reach, degrees: degreesOf(first) });
+    const bar = part.measures[position]!;
+    const { segments } = segmentsOf(measure, bar, score.key, symbolOf);
+    if (bar.voices.length) {
+      const { first, ...reach } = drawVoices(
+        ...([context, score, part, position, measure, segments, staves, ties] as const),
+      );
+      drawn.push({ measure, stave, ...reach, degrees: degreesOf(first) });
     } else {
-      const xs = drawSlashes(context, measure, stave);
-      drawn.push({ measure, stave, xs, highest: Infinity, lowest: -Infinity, degrees: [] });
+      const spots = drawSlashes(context, measure, segments, stave);
+      drawn.push({ measure, stave, spots, highest: Infinity, lowest: -Infinity, degrees: [] });
     }
     x += width;
   }

@@ -1,6 +1,7 @@
 import { prettyDegree, type ScoreMeasure } from '@drop-close/core';
 import { prettyName, prettyNumber } from '../../ui/notation';
 import { symbolParts } from '../../ui/symbol';
+import { xAt } from './makeRoom';
 import type { DrawnMeasure, SystemPlace } from './types';
 
 const SVG = 'http://www.w3.org/2000/svg';
@@ -26,10 +27,9 @@ export function drawOver(
   const line = Math.min(top - CHORD_UP, highest - CLEAR);
   const lowest = Math.max(...drawn.map((each) => each.lowest));
   const degreeLine = Math.max(top + DEGREES_DOWN, lowest + UNDER_NOTES);
-  drawn.forEach(({ measure, stave, xs, degrees }, at) => {
-    const [start, end] = [stave.getNoteStartX(), stave.getNoteEndX()];
+  drawn.forEach(({ measure, stave, spots, degrees }, at) => {
     for (const { at: time, chord, number } of measure.chords) {
-      const x = xs.get(time) ?? start + ((end - start) * time) / measure.length;
+      const x = xAt(spots, time);
       svg.append(symbolText(symbolOf(chord.symbol), x, line));
       if (number !== undefined) {
         svg.append(text(x, height - NUMBERS_UP, prettyNumber(number), 'sheet-numeral'));

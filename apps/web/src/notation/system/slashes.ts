@@ -1,32 +1,30 @@
 import type { ScoreMeasure } from '@drop-close/core';
 import type { RenderContext, Stave } from 'vexflow/bravura';
+import { spread, type Spot } from './makeRoom';
+import { beatsOf, type Segment } from './segments';
 
 const INSET = 14;
 const WIDE = 10;
 const THICK = 3.2;
-/** In ticks. */
-const WHOLE = 1920;
-
-/** A slash on every beat. @returns where each stands, by its time */
+/** A slash on every beat. @param segments what the bar needs from chord to chord @returns where moments stand */
 export function drawSlashes(
   context: RenderContext,
-  { meter, length }: ScoreMeasure,
+  measure: ScoreMeasure,
+  segments: readonly Segment[],
   stave: Stave,
-): ReadonlyMap<number, number> {
-  const xs = new Map<number, number>();
-  const [start, end] = [stave.getNoteStartX(), stave.getNoteEndX()];
-  const beats = Math.max(1, Math.round(length / (WHOLE / meter.unit)));
-  const step = (end - start) / beats;
+): readonly Spot[] {
+  const [start, end] = [stave.getNoteStartX() + INSET - WIDE / 2, stave.getNoteEndX()];
+  const beats = beatsOf(measure);
+  const even = beats.map((at, beat) => ({ at, x: start + ((end - start) * beat) / beats.length }));
+  const { move, spots } = spread([...even, { at: measure.length, x: end }], segments);
   const [top, bottom] = [stave.getYForLine(1), stave.getYForLine(3)];
   context.setLineWidth(THICK);
-  for (let beat = 0; beat < beats; beat += 1) {
-    const x = start + step * beat + INSET;
-    xs.set((length / beats) * beat, x - WIDE / 2);
+  for (const x of even.map((each) => move(each.x))) {
     context.beginPath();
-    context.moveTo(x - WIDE / 2, bottom);
-    context.lineTo(x + WIDE / 2, top);
+    context.moveTo(x, bottom);
+    context.lineTo(x + WIDE, top);
     context.stroke();
   }
   context.setLineWidth(1);
-  return xs;
+  return spots;
 }

@@ -1,5 +1,6 @@
 import type { Degree, Moment, ScoreMeasure } from '@drop-close/core';
 import type { Stave, StemmableNote } from 'vexflow/bravura';
+import type { Spot } from './makeRoom';
 
 /** What of a score is drawn, and where. */
 export interface SystemPlace {
@@ -24,8 +25,8 @@ export interface Engraved {
 export interface DrawnMeasure {
   readonly measure: ScoreMeasure;
   readonly stave: Stave;
-  /** Where the moments of the first voice stand, by their time. */
-  readonly xs: ReadonlyMap<number, number>;
+  /** Where its moments and its end stand, in order of time. */
+  readonly spots: readonly Spot[];
   /** Moments with degrees, and where they stand. */
   readonly degrees: readonly { readonly x: number; readonly degree: Degree }[];
   /** The top of what is highest in it, in pixels. */

@@ -5,6 +5,7 @@ import {
   Dot,
   Formatter,
   GhostNote,
+  Metrics,
   type RenderContext,
   type Stave,
   StaveNote,
@@ -14,6 +15,8 @@ import {
   Voice,
 } from 'vexflow/bravura';
 import { keyOfNote } from '../keys';
+import { spread, type Spot } from './makeRoom';
+import type { Segment } from './segments';
 import { drawTies } from './ties';
 import type { DrawnMeasure, Engraved, OpenTies } from './types';
 
@@ -28,16 +31,21 @@ const LEAST_ROOM = 40;
 const TUPLET_UP = 6;
 const QUARTER = 480;
 
-/** Draws the voices of a bar. @returns what is drawn for the first of them, and how high and how low the notes of the first staff reach */
+/**
+ * Draws the voices of a bar.
+ * @param segments what the bar needs from chord to chord
+ * @returns what is drawn for the first voice, where moments stand, and how high and how low the notes of the first staff reach
+ */
 export function drawVoices(
   context: RenderContext,
   { key }: Score,
   part: ScorePart,
   position: number,
-  { meter }: ScoreMeasure,
+  { meter, length }: ScoreMeasure,
+  segments: readonly Segment[],
   staves: readonly Stave[],
   ties: OpenTies,
-): Pick<DrawnMeasure, 'highest' | 'lowest'> & { readonly first: readonly Engraved[] } {
+): Pick<DrawnMeasure, 'spots' | 'highest' | 'lowest'> & { readonly first: readonly Engraved[] } {
   const made = part.measures[position]!.voices.map(({ staff, moments }) => {
     const engraved = moments.map((moment) => ({ moment, note: noteOf(part, staff, moment) }));
     const voice = new Voice({ numBeats: meter.beats, beatValue: meter.unit });
@@ -55,6 +63,15 @@ export function drawVoices(
     made.map(({ voice }) => voice),
     Math.max(LEAST_ROOM, room),
   );
+  const left = upper!.getNoteStartX() + (Metrics.get('Stave.padding', 0) as number);
+  const spots = standApart(
+    made.flatMap(({ engraved }) => engraved),
+    segments,
+    {
+      at: length,
+      x: upper!.getNoteEndX() - left,
+    },
+  );
   let [highest, lowest] = [Infinity, -Infinity];
   for (const { staff, isTab, engraved, voice, beams } of made) {
     const tuplets = isTab ? [] : tupletsOf(engraved);
@@ -67,7 +84,27 @@ export function drawVoices(
       lowest = Math.max(lowest, ...engraved.map(({ note }) => footOf(note)));
     }
   }
-  return { first: made[0]?.engraved ?? [], highest, lowest };
+  return {
+    first: made[0]?.engraved ?? [],
+    spots: spots.map(({ at, x }) => ({ at, x: x + left })),
+    highest,
+    lowest,
+  };
+}
+
+/** Notes are spaced by their length; where that leaves a chord symbol too little room, they are moved. @returns where moments stand then */
+function standApart(
+  engraved: readonly Engraved[],
+  segments: readonly Segment[],
+  end: Spot,
+): readonly Spot[] {
+  const contexts = new Map(
+    engraved.map(({ moment, note }) => [note.checkTickContext(), moment.at as number]),
+  );
+  const spots = [...contexts].map(([context, at]) => ({ at, x: context.getX() }));
+  const spaced = spread([...spots.sort((a, b) => a.at - b.at), end], segments);
+  for (const context of contexts.keys()) context.setX(spaced.move(context.getX()));
+  return spaced.spots;
 }
 
 function topOf(note: StemmableNote): number {

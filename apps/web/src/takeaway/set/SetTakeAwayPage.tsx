@@ -18,8 +18,8 @@ import { BookletNotes } from './BookletNotes';
 import { pagesOfBooklet } from './bookletPages';
 import { PartsAsker, PartsList } from './SetParts';
 import { useBooklet } from './useBooklet';
-import '../takeaway.css';
 import { useNotation } from '../../profile/useNotation';
+import '../takeaway.css';
 
 /** A set as one booklet: its contents, and one document of every tune for whoever reads it. */
 export default function SetTakeAwayPage() {
@@ -31,10 +31,10 @@ export default function SetTakeAwayPage() {
   const wanted = READER_IDS.find((each) => each === parameters.get('for')) ?? 'concert';
   const reader = isForReaders(kind) ? wanted : 'concert';
   const look = usePaperLook();
+  const { name: nameOf, symbol } = useNotation();
   const writing = useBooklet(set, { kind, reader, numbers: look.numbers });
   const tunes = writing.state === 'written' ? writing.tunes : undefined;
-  const booklet = useMemo(() => tunes && bookletOf(tunes, look), [tunes, look]);
-  const { name: nameOf } = useNotation();
+  const booklet = useMemo(() => tunes && bookletOf(tunes, look, symbol), [tunes, look, symbol]);
   const under = isForReaders(kind) ? READERS[reader].label : DOCUMENT_LABELS[kind];
   const pages = set && booklet ? pagesOfBooklet({ set, booklet, look, under, nameOf }) : [];
   usePrintedName(set?.name);

@@ -14,6 +14,7 @@ it('a booklet has its contents first, and every tune on a page of its own', () =
   const { contents, pages, total } = bookletOf(
     [tune('Rope', 12), tune('Chain', 200), tune('Rope', 12)],
     USUAL_LOOK,
+    String,
   );
   const long = contents[2]!.page - contents[1]!.page;
   expect(contents.map(({ title, page }) => [title, page])).toEqual([

@@ -31,12 +31,16 @@ export interface Booklet {
   readonly total: number;
 }
 
-/** The pages of a set in playing order: every tune begins a page of its own. */
-export function bookletOf(tunes: readonly BookletTune[], look: PaperLook): Booklet {
+/** The pages of a set in playing order: every tune begins a page of its own. @param symbolOf how a symbol is written */
+export function bookletOf(
+  tunes: readonly BookletTune[],
+  look: PaperLook,
+  symbolOf: (symbol: string) => string,
+): Booklet {
   const pages: BookletPage[] = [];
   const contents = tunes.map((tune): ContentsLine => {
     const page = pages.length + 2;
-    const own = layOut(tune.score, look);
+    const own = layOut(tune.score, look, symbolOf);
     pages.push(...own.map((systems, at) => ({ tune, systems, isFirst: at === 0 })));
     return { title: tune.title, key: tune.score.key, tempo: tune.score.tempo, page };
   });
