@@ -772,7 +772,7 @@ export {
   type NamedScore,
   type ScoreFolder,
 } from './formats/musicxml/packedScores';
-export { keyOf, signatureOf } from './analysis/base/key';
+export { keyOf, noteInKey, signatureOf } from './analysis/base/key';
 export { heardLine } from './score/heardLine';
 export { soloSheet, type SheetSolo } from './score/soloSheet';
 export { scaleSheet, type SheetScales } from './score/scaleSheet';

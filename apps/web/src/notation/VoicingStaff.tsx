@@ -12,19 +12,19 @@ interface VoicingStaffProps {
 
 /** A voicing on the staff with its tab, or on two staves, as its instrument is written. */
 export function VoicingStaff({ voicing, instrument }: VoicingStaffProps) {
-  const { note } = useNotation();
+  const { note, spell } = useNotation();
   const host = useRef<HTMLDivElement>(null);
   useEffect(() => {
     const place = host.current;
     if (!place) return undefined;
     let gone = false;
     void engraver().then(async (loaded) => {
-      if (!gone) await loaded?.engraveVoicing(place, voicingScore(voicing, instrument));
+      if (!gone) await loaded?.engraveVoicing(place, voicingScore(voicing, instrument, spell));
     });
     return () => {
       gone = true;
     };
-  }, [voicing, instrument]);
+  }, [voicing, instrument, spell]);
   const names = voicing.notes.map((each) => note(each.note)).join(' ');
   const onStrings = voicing.notes.some(({ string }) => string !== undefined);
   return (

@@ -34,7 +34,7 @@ it.each(FRETTED_IDS)('writes the string and fret of every note of a %s', (id) =>
   const all = voicings(neck);
   expect(all.length).toBeGreaterThan(15);
   for (const voicing of all) {
-    const score = voicingScore(voicing, neck);
+    const score = voicingScore(voicing, neck, String);
     if (score.kind !== 'staff and tab') throw new Error('no tab');
     const sounding = score.tab.map(({ string, fret }) => neck.tuning.at(-string)! + fret);
     expect(sounding).toEqual(pitchesOf(voicing));
@@ -51,7 +51,7 @@ it.each(KEYED_IDS)('writes each hand on the %s on its own staff', (id) => {
   const all = voicings(defaultInstruments[id]);
   expect(all.length).toBeGreaterThan(50);
   for (const voicing of all) {
-    const score = voicingScore(voicing, defaultInstruments[id]);
+    const score = voicingScore(voicing, defaultInstruments[id], String);
     if (score.kind !== 'two staves') throw new Error('no two staves');
     const { treble, bass } = score;
     expect([...bass, ...treble].map(({ midi }) => midi)).toEqual(pitchesOf(voicing));
@@ -110,7 +110,7 @@ it('is read back by an independent reader as the very pitches that sound', async
     return voicings(instrument).map((voicing) => ({ instrument, voicing }));
   });
   for (const { instrument, voicing } of all) {
-    const score = voicingScore(voicing, instrument);
+    const score = voicingScore(voicing, instrument, String);
     const heard =
       score.kind === 'staff and tab'
         ? read(score.notes, TREBLE).map((pitch) => pitch - score.writtenAbove)

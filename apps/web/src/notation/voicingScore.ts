@@ -1,4 +1,4 @@
-import { FRETTED, isFretted, type Instrument, type Voicing } from '@drop-close/core';
+import { FRETTED, isFretted, type Instrument, type NoteName, type Voicing } from '@drop-close/core';
 import type { EngravedNote } from './keys';
 
 /** A voicing as it is written: on a staff over its tab, or on two staves. */
@@ -20,8 +20,13 @@ export type VoicingScore =
 /** One hand alone is written in the treble from here up. */
 const MIDDLE_C = 60;
 
-export function voicingScore({ notes }: Voicing, instrument: Instrument): VoicingScore {
-  const engraved = notes.map(({ note, midi }): EngravedNote => ({ name: note, midi }));
+/** @param spell how a note is written for its reader */
+export function voicingScore(
+  { notes }: Voicing,
+  instrument: Instrument,
+  spell: (name: NoteName) => NoteName,
+): VoicingScore {
+  const engraved = notes.map(({ note, midi }): EngravedNote => ({ name: spell(note), midi }));
   if (isFretted(instrument)) {
     const { writtenAbove } = FRETTED[instrument.kind];
     return {

@@ -13,12 +13,16 @@ describe('lines of a sheet', () => {
     expect(systemsOf(score, 4, String).map(({ count }) => count)).toEqual([4, 4, 2, 4]);
     expect(systemsOf(score, 6, String).map(({ count }) => count)).toEqual([6, 4, 4]);
   });
-  it('have a pickup before their first bar', () => {
-    expect(systemsOf(sheet('pickup: 1\n| G7 | C | F | C | C |'), 4, String)[0]).toEqual({
-      first: 0,
-      count: 5,
-    });
-  });
+  it.each(['', '[A]\n'])(
+    'have a pickup before their first bar, a section or none: %j',
+    (section) => {
+      const score = sheet(`pickup: 1\n| G7 |\n${section}| C | F | C | C |\n[B]\n| F | C |`);
+      expect(systemsOf(score, 4, String)).toEqual([
+        { first: 0, count: 5 },
+        { first: 5, count: 2 },
+      ]);
+    },
+  );
 });
 
 describe('pages', () => {

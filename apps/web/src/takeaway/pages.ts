@@ -60,8 +60,10 @@ export function systemsOf(
     const fits = (bars: number): boolean =>
       needs.slice(first, first + bars).reduce((sum, { all }) => sum + all, head) <= room;
     while (count > 1 && !fits(count)) count -= 1;
-    const section = measures.slice(first + 1, first + count).findIndex((each) => each.section);
-    if (section >= 0) count = section + 1;
+    // A section that begins after the pickup begins with its line.
+    const next = first + 1 + pickup;
+    const section = measures.slice(next, first + count).findIndex((each) => each.section);
+    if (section >= 0) count = section + 1 + pickup;
     systems.push({ first, count });
     first += count;
   }

@@ -11,6 +11,8 @@ import {
 /** Notes and symbols as the player likes them written. */
 export interface Notation {
   readonly note: (name: NoteName) => string;
+  /** The note itself as the player reads it: without double flats and sharps unless they are wanted. */
+  readonly spell: (name: NoteName) => NoteName;
   readonly symbol: (symbol: string) => string;
   /** A pitch with its octave: 58 is "B♭3". */
   readonly pitch: (midi: number) => string;
@@ -38,12 +40,14 @@ const IN_SENTENCE = new RegExp(
 export function notationOf({ symbols, notes, plain }: Writing): Notation {
   const read = (name: string): string =>
     prettyNote(name.replace('♭', 'b').replace('♯', '#'), notes);
+  const spell = (name: NoteName): NoteName => (plain ? plainSpelling(name) : name);
   const named =
     (where: RegExp) =>
     (text: string): string =>
       prettyName(text.replace(where, (name) => read(name)));
   return {
-    note: (name) => prettyNote(plain ? plainSpelling(name) : name, notes),
+    spell,
+    note: (name) => prettyNote(spell(name), notes),
     pitch: (midi) => pitchName(midi).replace(/^[A-G][b#]?/, (name) => prettyNote(name, notes)),
     name: named(IN_NAME),
     sentence: named(IN_SENTENCE),

@@ -25,7 +25,8 @@ export function intervalBetween(from: NoteName, to: NoteName): Interval {
 export const moveNote = (note: NoteName, { letterSteps, semitones }: Interval): NoteName =>
   plainSpelling(spellFrom(note, letterSteps, semitones));
 
-const LINE_OF_FIFTHS = 'FCGDAEB';
+/** Sharps of a signature come in this order, flats in the other. Source: common practice of engraving. */
+export const LINE_OF_FIFTHS = 'FCGDAEB';
 
 /** Sharps (above 0) or flats (below 0) in the signature of a major key, by its tonic. */
 export function sharpsOf(tonic: NoteName): number {

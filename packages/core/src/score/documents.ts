@@ -136,5 +136,10 @@ export function rhythmSheet(
   hits: readonly SoundingHit[],
 ): Score {
   const measures = playedFrame(time);
-  return scoreOf(head, head.key, measures, rhythmPart({ name, timeline: time, measures }, hits));
+  return scoreOf(
+    head,
+    head.key,
+    measures,
+    rhythmPart({ name, timeline: time, measures }, hits, head.key),
+  );
 }

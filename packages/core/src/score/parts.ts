@@ -1,10 +1,11 @@
 /** Parts of a score, each made from what the engine knows: voicings, hits, lines. */
 import { midi, quarters, ticks, type Midi, type Ticks } from '../base/units';
+import { noteInKey } from '../analysis/base/key';
 import type { Timeline } from '../chart/timeline';
 import type { SoundingHit } from '../comp/base/sounding';
 import { inTicks } from '../comp/base/time';
 import type { Degree } from '../chord/degrees';
-import type { NoteName } from '../pitch/spelling';
+import { noteOf, plainSpelling, type NoteName } from '../pitch/spelling';
 import { FRETTED } from '../voicing/base/instruments';
 import { isFretted } from '../voicing/playingOf';
 import type { Instrument, Voicing } from '../voicing/base/types';
@@ -28,15 +29,15 @@ interface LineNote {
   readonly degree?: Degree;
 }
 
-/** A line of single notes. */
+/** A line of single notes, without double flats and sharps: it is read at sight. */
 export function linePart(
   name: string,
   line: readonly LineNote[],
   measures: readonly ScoreMeasure[],
 ): ScorePart {
-  const struck = line.map(({ at, length, ...note }) => ({
+  const struck = line.map(({ at, length, note, ...rest }) => ({
     ...{ at, length },
-    notes: [note],
+    notes: [{ ...rest, note: plainSpelling(note) }],
   }));
   const low = line.filter((note) => note.midi < MIDDLE_C - 5).length * 2 > line.length;
   const bars = writeVoice(struck, measures);
@@ -87,17 +88,22 @@ function placedHits({ bars }: Timeline, hits: readonly SoundingHit[]) {
   }));
 }
 
-/** Where slashes stand: the middle line of a treble staff. */
-const MIDDLE_LINE = { midi: midi(71), note: 'B' };
+/** Where slashes stand: the middle line of a treble staff, as the key has it, so that they have no sign. */
+function middleLine(key: string): Pitched {
+  const note = noteInKey('B', key);
+  return { midi: midi(71 + noteOf(note).accidental), note };
+}
 
 /** The rhythm of the comp in slashes: its player chooses the notes from the symbols. */
 export function rhythmPart(
   { name, timeline, measures }: Omit<Chords, 'instrument'>,
   hits: readonly SoundingHit[],
+  key: string,
 ): ScorePart {
+  const note = middleLine(key);
   const struck = placedHits(timeline, hits).map(({ at, length }) => ({
     ...{ at, length },
-    notes: [MIDDLE_LINE],
+    notes: [note],
   }));
   const bars = writeVoice(struck, measures);
   return {
@@ -161,8 +167,9 @@ function chordPart(
   };
 }
 
+/** The notes of a voicing, without double flats and sharps as in a line. */
 const pitchedOf = ({ notes }: Voicing): Pitched[] =>
   notes.map(({ midi: pitch, note, string, fret }) => ({
-    ...{ midi: pitch, note },
+    ...{ midi: pitch, note: plainSpelling(note) },
     ...(string !== undefined && fret !== undefined && { string, fret }),
   }));

@@ -1,6 +1,5 @@
 import {
-  keyOf,
-  signatureOf,
+  noteInKey,
   type PartMeasure,
   type ScoreMeasure,
   type ScoreVoice,
@@ -47,18 +46,6 @@ export interface BarSegments {
   readonly segments: readonly Segment[];
 }
 
-/** Sharps and flats of a signature in their order. Source: common practice of engraving. */
-const SHARPS = ['F', 'C', 'G', 'D', 'A', 'E', 'B'];
-const FLATS = ['B', 'E', 'A', 'D', 'G', 'C', 'F'];
-
-/** The sign of each letter in a key; none is natural. */
-export function signature(key: string): Map<string, string> {
-  const { name, mode } = keyOf(key);
-  const sharps = signatureOf(name, mode);
-  const letters = sharps > 0 ? SHARPS.slice(0, sharps) : FLATS.slice(0, -sharps);
-  return new Map(letters.map((letter) => [letter, sharps > 0 ? '#' : 'b']));
-}
-
 /** @param symbolOf how a symbol is written */
 export function segmentsOf(
   measure: ScoreMeasure,
@@ -94,7 +81,9 @@ function fromTo(rooms: readonly MomentRoom[], at: number, until: number): number
 }
 
 function roomsOf({ moments }: ScoreVoice, key: string): MomentRoom[] {
-  const inForce = signature(key);
+  const inForce = new Map(
+    Array.from('CDEFGAB', (letter) => [letter, noteInKey(letter, key).slice(1)]),
+  );
   return moments.map(({ at, notes }) => {
     const signed = notes.filter(({ note, tiedFrom }) => {
       const [letter, sign] = [note.charAt(0), note.slice(1)];

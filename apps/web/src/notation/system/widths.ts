@@ -1,6 +1,6 @@
-import type { Score } from '@drop-close/core';
+import { keyOf, signatureOf, type Score } from '@drop-close/core';
 import { makeRoom } from './makeRoom';
-import { segmentsOf, signature } from './segments';
+import { segmentsOf } from './segments';
 import type { SystemPlace } from './types';
 
 /** A clef, each sign of the key and a meter that is new take so much of a bar, in pixels. */
@@ -11,7 +11,10 @@ const METER = 26;
 const BAR = 34;
 
 /** What the clef and the key take at the beginning of a line, in pixels of medium size. */
-export const headRoom = (key: string): number => CLEF + signature(key).size * KEY_SIGN;
+export function headRoom(key: string): number {
+  const { name, mode } = keyOf(key);
+  return CLEF + Math.abs(signatureOf(name, mode)) * KEY_SIGN;
+}
 
 /** Whether the meter is written: in the first bar, and where it changes. */
 export function isNewMeter(measures: Score['measures'], position: number): boolean {

@@ -1,5 +1,5 @@
 import { pitchClass } from '../../base/units';
-import { keyDistance, keyOf, keysFrom, signatureOf, tonicName } from './key';
+import { keyDistance, keyOf, keysFrom, noteInKey, signatureOf, tonicName } from './key';
 
 describe('keys', () => {
   it.each([
@@ -12,6 +12,17 @@ describe('keys', () => {
     ['G#', 'minor', 5],
   ] as const)('%s %s has a signature of %i sharps (common practice)', (tonic, mode, sharps) => {
     expect(signatureOf(tonic, mode)).toBe(sharps);
+  });
+  it.each([
+    ['C', 'C D E F G A B'],
+    ['F', 'C D E F G A Bb'],
+    ['Em', 'C D E F# G A B'],
+    ['Ab', 'C Db Eb F G Ab Bb'],
+    ['C#m', 'C# D# E F# G# A B'],
+    ['Gb', 'Cb Db Eb F Gb Ab Bb'],
+    ['F#', 'C# D# E# F# G# A# B'],
+  ])('have their signature on every letter: %s is %s (common practice)', (key, notes) => {
+    expect(Array.from('CDEFGAB', (letter) => noteInKey(letter, key)).join(' ')).toBe(notes);
   });
   it('are named with the fewest accidentals: at most six', () => {
     for (const key of keysFrom(pitchClass(0))) {

@@ -1,5 +1,5 @@
 import { pitchClassOf, type NoteName } from '../../pitch/spelling';
-import { sharpsOf } from '../../pitch/interval';
+import { LINE_OF_FIFTHS, sharpsOf } from '../../pitch/interval';
 import { pitchClass, type PitchClass } from '../../base/units';
 
 export type Mode = 'major' | 'minor';
@@ -44,6 +44,20 @@ export const tonicName = ({ tonic, mode }: Key, sharps: boolean): NoteName =>
 /** @example signatureOf('A', 'minor') // 0 */
 export const signatureOf = (tonic: NoteName, mode: Mode): number =>
   sharpsOf(tonic) - (mode === 'minor' ? 3 : 0);
+
+/**
+ * The note of a letter as the signature of a key has it.
+ * @param key in the short form of a header
+ * @example noteInKey('B', 'F') // 'Bb'
+ * @example noteInKey('F', 'Em') // 'F#'
+ */
+export function noteInKey(letter: string, key: string): NoteName {
+  const { name, mode } = keyOf(key);
+  const sharps = signatureOf(name, mode);
+  const place = LINE_OF_FIFTHS.indexOf(letter);
+  if (sharps > 0) return place < sharps ? `${letter}#` : letter;
+  return LINE_OF_FIFTHS.length - 1 - place < -sharps ? `${letter}b` : letter;
+}
 
 /** Reads the short form of a header, `Eb` or `F#m`. */
 export function keyOf(short: string): Key & { readonly name: NoteName } {

@@ -6,6 +6,9 @@ import { createConnector } from '../../connect/connect';
 import { demoTexts } from '../../testing/demo';
 import { INSTRUMENT_IDS, type InstrumentId } from '../../voicing/base/instruments';
 import { defaultInstruments } from '../../voicing/data';
+import { noteInKey } from '../../analysis/base/key';
+import { noteOf } from '../../pitch/spelling';
+import type { Score } from '../types';
 import { READER_IDS, READERS, type ReaderId } from '../readers';
 import { tuneSheet } from './sheetOf';
 import { isForReaders, SET_KINDS } from './types';
@@ -16,6 +19,18 @@ const READERS_OF: Readonly<Record<InstrumentId, readonly ReaderId[]>> = {
   ukulele: ['concert', 'bass', 'tenor sax'],
   keyboard: ['concert', 'bass', 'tenor sax'],
 };
+
+/** Notes with double flats or sharps, and slashes with a sign. */
+const hardToRead = ({ key, parts: [part] }: Score) =>
+  part!.measures.flatMap(({ voices }) =>
+    voices.flatMap(({ moments }) =>
+      moments.flatMap(({ slashed, notes }) =>
+        notes.filter(({ note }) =>
+          slashed ? note !== noteInKey('B', key) : Math.abs(noteOf(note).accidental) > 1,
+        ),
+      ),
+    ),
+  );
 
 it.each(INSTRUMENT_IDS)(
   'on %s every demo tune has every document of a set, for every reader, and tells every note out of range',
@@ -45,6 +60,7 @@ it.each(INSTRUMENT_IDS)(
           expect([title, kind, reader, part?.measures.length]).toEqual([
             ...[title, kind, reader, sheet?.score.measures.length],
           ]);
+          expect(hardToRead(sheet!.score)).toEqual([]);
           if (isForReaders(kind)) {
             const { low, high } = READERS[reader];
             const written = part!.measures.flatMap(({ voices }) =>
