@@ -340,7 +340,7 @@ test('everyone in the band gets their parts of a set, in one archive with a fold
   await expect(ready).toBeHidden();
 });
 
-/** Lines in which a notehead, a symbol or a number lies on the next, or beyond the line that ends them. */
+/** Lines in which a notehead, a symbol, a number or a remark lies on the next, or beyond the line that ends them. */
 const TOUCHING = `[...document.querySelectorAll('.sheet-system')].flatMap((system) => {
   const edge = system.querySelector('svg').getBoundingClientRect().right;
   const boxes = (kind) => [...system.querySelectorAll(kind)].map((each) => each.getBoundingClientRect());
@@ -352,7 +352,7 @@ const TOUCHING = `[...document.querySelectorAll('.sheet-system')].flatMap((syste
   const isOnNext = (head) =>
     heads.some(({ left }) => left > head.left + 1 && left < head.left + head.width * 0.75);
   const touching = heads.filter((head) => isOnNext(head) || head.right > edge + 1);
-  const words = ['.sheet-symbol', '.sheet-numeral'].flatMap((kind) => {
+  const words = ['.sheet-symbol', '.sheet-numeral', '.sheet-section, .sheet-words'].flatMap((kind) => {
     const along = boxes(kind).sort((one, other) => one.left - other.left);
     return along.filter((each, at) => each.right > (along[at + 1]?.left ?? edge));
   });
@@ -363,7 +363,7 @@ const SHEETS = {
   large: ['lead sheet', 'melody', 'comp', 'voicings', 'scales', 'arpeggios'],
 } as const;
 
-test('in documents of every demo tune no note, symbol or number lies on the next, in small and in large', async ({
+test('in documents of every demo tune no note, symbol, number or remark lies on the next, in small and in large', async ({
   page,
 }) => {
   const tunes = await demoTunes(page);

@@ -2,6 +2,7 @@ import { prettyDegree, type ScoreMeasure } from '@drop-close/core';
 import { prettyName, prettyNumber } from '../../ui/notation';
 import { symbolParts } from '../../ui/symbol';
 import { xAt } from './makeRoom';
+import { sectionWidth } from './textWidth';
 import type { DrawnMeasure, SystemPlace } from './types';
 
 const SVG = 'http://www.w3.org/2000/svg';
@@ -9,7 +10,7 @@ const SVG = 'http://www.w3.org/2000/svg';
 const CHORD_UP = 14;
 const CLEAR = 13;
 const SECTION_UP = 24;
-const AFTER_SECTION = 34;
+const AFTER_SECTION = 12;
 /** Over the foot of the system. */
 const NUMBERS_UP = 8;
 /** Under the upper line of the staff, or under what is lower. */
@@ -41,8 +42,11 @@ export function drawOver(
     const left = at === 0 ? 0 : stave.getX() + 2;
     const { section } = measure;
     if (section !== undefined) svg.append(text(left, line - SECTION_UP, section, 'sheet-section'));
-    const said = [...measure.words, ...measure.directions.map(signOf)].join('  ');
-    const indent = section === undefined ? 0 : AFTER_SECTION;
+    // A section called by its sign says it already.
+    const said = [...measure.words, ...measure.directions.map(signOf)]
+      .filter((words) => words !== section)
+      .join('  ');
+    const indent = section === undefined ? 0 : sectionWidth(section) + AFTER_SECTION;
     if (said) svg.append(text(left + indent, line - SECTION_UP, prettyName(said), 'sheet-words'));
     if (at === 0 && measure.number > 1) {
       svg.append(text(0, top - 4, String(measure.number), 'sheet-number'));

@@ -4,6 +4,7 @@ import { symbolParts } from '../../ui/symbol';
 const SYMBOL = 18;
 const RAISED = 13;
 const NUMBER = 14;
+const SECTION = 19;
 
 /**
  * Characters by what they take at the most in the face of symbols, in hundredths of an em.
@@ -36,3 +37,6 @@ export function symbolWidth(symbol: string): number {
 
 /** The same of a number under a chord, `subV7/♭VI`. */
 export const numberWidth = (number: string): number => widthOf(number, NUMBER);
+
+/** The same of the name of a section. */
+export const sectionWidth = (name: string): number => widthOf(name, SECTION);
