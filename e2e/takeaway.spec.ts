@@ -248,8 +248,8 @@ test('a page of scales has a number under every chord, and is larger where it is
       .first()
       .evaluate((head) => head.getBoundingClientRect().height);
   const before = await noteHeight();
-  await page.getByRole('combobox', { name: 'Size' }).click();
-  await page.getByTitle('Large notes').click();
+  await page.getByRole('button', { name: /^Page:/ }).click();
+  await page.getByRole('radiogroup', { name: 'Size of notes' }).getByText('Large').click();
   await expect.poll(async () => (await noteHeight()) / before).toBeCloseTo(1.25, 1);
   const { file } = await saved(page, 'MIDI of this document');
   const read = execFileSync('/usr/bin/python3', [
@@ -271,6 +271,7 @@ test('numbers stand under the chords of a lead sheet where they are asked for, a
   await page.goto(`/tune/${id}/take-away`);
   await expect(page.locator('.sheet-symbol').first()).toBeVisible();
   await expect(page.locator('.sheet-numeral')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Page:/ }).click();
   await page.getByRole('checkbox', { name: 'Numbers under the chords' }).check();
   await expect(page.locator('.sheet-numeral').nth(1)).toHaveText('V7/ii');
   await page.reload();
