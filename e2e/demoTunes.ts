@@ -15,8 +15,11 @@ interface Named {
   readonly title: string;
 }
 
+export const allTunes = async (page: Page): Promise<Named[]> =>
+  (await (await page.request.get('/api/tunes')).json()) as Named[];
+
 /** The demo tunes, whatever other tests have put in the book beside them. */
 export async function demoTunes(page: Page): Promise<Named[]> {
-  const tunes = (await (await page.request.get('/api/tunes')).json()) as Named[];
+  const tunes = await allTunes(page);
   return tunes.filter(({ title }) => titles.has(title));
 }

@@ -1,5 +1,6 @@
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { defaultProfile, noTaste, type ProfileView } from '@drop-close/core';
+import { tunePath } from './screens';
 import { PORT, endServer, loadDemo, startServer } from './server';
 
 interface OfTest {
@@ -90,7 +91,6 @@ export async function drag(page: Page, from: Point, to: Point, over: RegExp): Pr
   await page.mouse.up();
 }
 
-/** The screens as a player sees them. */
 /** What each screen is told by. */
 export const SCREENS = {
   Chart: 'main.chart',
@@ -123,12 +123,7 @@ export class Desk {
   }
 
   async openTune(title: string): Promise<void> {
-    const tunes = (await (await this.page.request.get('/api/tunes')).json()) as {
-      readonly id: string;
-      readonly title: string;
-    }[];
-    const { id } = tunes.find((tune) => tune.title === title)!;
-    await this.page.goto(`/tune/${id}/voice`);
+    await this.page.goto(`${await tunePath(this.page, title)}/voice`);
     await expect(this.chords.first()).toBeVisible();
   }
 

@@ -1,17 +1,13 @@
 import type { Locator, Page } from '@playwright/test';
 import { faultsOf, inLight } from './axe';
 import { expect, test } from './desk';
+import { setPath, tunePath } from './screens';
 
 /** A screen, what is pressed there (a key, or the name of a button), and what opens. */
 type Opened = readonly [path: string, press: string | RegExp, opens: 'dialog' | 'popover'];
 
 async function dialogs(page: Page): Promise<Opened[]> {
-  const tunes = (await (await page.request.get('/api/tunes')).json()) as {
-    id: string;
-    title: string;
-  }[];
-  const sets = (await (await page.request.get('/api/sets')).json()) as { id: string }[];
-  const tune = `/tune/${tunes.find(({ title }) => title === 'Half Past the Tide')!.id}`;
+  const tune = await tunePath(page, 'Half Past the Tide');
   return [
     ['/book', 'Thrown away', 'dialog'],
     ['/book', 'Passphrase', 'dialog'],
@@ -28,7 +24,7 @@ async function dialogs(page: Page): Promise<Opened[]> {
     [`${tune}/voice`, 'key f', 'dialog'],
     [`${tune}/comp`, 'Band', 'popover'],
     [`${tune}/take-away`, 'Pages on the stand', 'dialog'],
-    [`/set/${sets[0]!.id}/take-away`, 'Everyone’s parts', 'popover'],
+    [`${await setPath(page)}/take-away`, 'Everyone’s parts', 'popover'],
     ['/practise/logbook', 'Write an entry', 'dialog'],
     ['/practise/holes', 'Another form', 'dialog'],
   ];

@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
-import { demoTunes } from './demoTunes';
 import { expect, test } from './desk';
+import { everyScreen, goTo, tunePath } from './screens';
 
 /** What a player can set or press, as it stands in a snapshot of what a screen reader is told. */
 const CHOICE =
@@ -14,24 +14,6 @@ const find = async (page: Page, words: string): Promise<void> => {
   await page.getByRole('combobox', { name: 'Find anything' }).fill(words);
 };
 
-/** Screens with something that opens in place, and a sign that they are there. */
-async function screens(page: Page): Promise<readonly (readonly [string, string])[]> {
-  const tunes = await demoTunes(page);
-  const sets = (await (await page.request.get('/api/sets')).json()) as { id: string }[];
-  const tune = `/tune/${tunes.find(({ title }) => title === 'Half Past the Tide')!.id}`;
-  return [
-    ['/book', '.book-table'],
-    [`${tune}/chart`, '.slot'],
-    [`${tune}/voice`, '.alternative'],
-    [`${tune}/comp`, '.lane'],
-    [`${tune}/take-away`, '.sheet-system svg'],
-    [`/set/${sets[0]!.id}/take-away`, '.booklet-title'],
-    ['/practise', '.due-row'],
-    ['/practise/logbook', '.log-table'],
-    ['/player', '.profile-field'],
-  ];
-}
-
 /** What belongs to a choice that is told, and the way to another page. */
 const OF_ANOTHER =
   /^(Only .*|Increase Value|Decrease Value|Tuning and hands are set in your profile)$/;
@@ -41,9 +23,9 @@ test('what stands in anything that opens in place is found before it is opened',
 }) => {
   let opened = 0;
   const missing: string[] = [];
-  for (const [path, sign] of await screens(page)) {
-    await page.goto(path);
-    await expect(page.locator(sign).first()).toBeVisible();
+  for (const screen of await everyScreen(page)) {
+    const [path] = screen;
+    await goTo(page, screen);
     // Of those that stand in every row or bar, the first.
     const openers = page.locator(
       '[data-holds]:not(tr ~ tr *, li ~ li *, .sheet-bar ~ .sheet-bar *, .sheet-line ~ .sheet-line *, .sheet-section ~ .sheet-section *)',
@@ -77,9 +59,7 @@ test('what stands in anything that opens in place is found before it is opened',
 test('a setting that is not open is found by its words, and gets the focus where it stands', async ({
   page,
 }) => {
-  const tunes = await demoTunes(page);
-  const tune = `/tune/${tunes.find(({ title }) => title === 'Half Past the Tide')!.id}`;
-  await page.goto(`${tune}/voice`);
+  await page.goto(`${await tunePath(page, 'Half Past the Tide')}/voice`);
   await expect(page.locator('.alternative').first()).toBeVisible();
   for (const [words, role, name] of [
     ['voicings lowest', 'radio', 'Suits the room'],
@@ -125,8 +105,7 @@ const buttonsOn = (page: Page): Promise<string[]> =>
     );
 
 test('what fits best is seen and chosen, however long the list was before', async ({ page }) => {
-  const tunes = await demoTunes(page);
-  await page.goto(`/tune/${tunes[0]!.id}/voice`);
+  await page.goto(`${await tunePath(page, 'Half Past the Tide')}/voice`);
   await expect(page.locator('.alternative').first()).toBeVisible();
   await page.keyboard.press('Control+k');
   const finder = page.getByRole('combobox', { name: 'Find anything' });
@@ -138,11 +117,11 @@ test('what fits best is seen and chosen, however long the list was before', asyn
   await expect(chosen).toBeInViewport();
 });
 
-test('everything a screen of a tune shows to be pressed is in the palette', async ({ page }) => {
+test('everything a screen shows to be pressed is in the palette', async ({ page }) => {
   let seen = 0;
-  for (const [path, sign] of await screens(page)) {
-    await page.goto(path);
-    await expect(page.locator(sign).first()).toBeVisible();
+  for (const screen of await everyScreen(page)) {
+    const [path] = screen;
+    await goTo(page, screen);
     // Something may still have come while the palette was looked through.
     await expect(async () => {
       const told = await found(page);

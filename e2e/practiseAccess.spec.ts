@@ -1,20 +1,12 @@
 import type { Page } from '@playwright/test';
 import { inLight, standsUp } from './axe';
 import { expect, test } from './desk';
+import { goTo, over, tunePath, type Screen } from './screens';
 
-/** What is seen of practice, and a sign that it is there. */
-async function screens(page: Page): Promise<readonly (readonly [string, string])[]> {
-  const tunes = (await (await page.request.get('/api/tunes')).json()) as {
-    id: string;
-    title: string;
-  }[];
-  const tune = `/tune/${tunes.find(({ title }) => title === 'Loose Gangway')!.id}/practise`;
+/** What is seen of practice beside its screens: layers, drills, forms. */
+async function inPractice(page: Page): Promise<readonly Screen[]> {
+  const tune = `${await tunePath(page, 'Loose Gangway')}/practise`;
   return [
-    ['/book', '.book-table'],
-    ['/practise', '.due-row'],
-    ['/practise/logbook', '.log-table'],
-    ['/practise/holes', '.hole'],
-    ['/practise/items', '.items tbody tr'],
     ['/practise/form?item=form+/+drop2+/+7+/+5432+/+1+/+C+F+Bb', '.form-grips svg'],
     ['/practise/form?item=form+/+rootless+/+m7+/+left+/+1+/+C+F+Bb', '.form-grips svg'],
     [`${tune}?layer=numbers`, '.line-chord'],
@@ -33,9 +25,8 @@ for (const light of ['house', 'stage'] as const) {
     page,
   }) => {
     await inLight(page, light);
-    for (const [path, sign] of await screens(page)) {
-      await page.goto(path);
-      await expect(page.locator(sign).first()).toBeVisible();
+    for (const screen of await inPractice(page)) {
+      await goTo(page, screen);
       await standsUp(page, light);
     }
   });
@@ -47,13 +38,9 @@ for (const [name, width, height] of [
 ] as const) {
   test(`practice fits a ${name}: nothing goes over its edge`, async ({ page }) => {
     await page.setViewportSize({ width, height });
-    for (const [path, sign] of await screens(page)) {
-      await page.goto(path);
-      await expect(page.locator(sign).first()).toBeVisible();
-      const over = await page.evaluate(
-        () => document.documentElement.scrollWidth - window.innerWidth,
-      );
-      expect([path, over]).toEqual([path, 0]);
+    for (const screen of await inPractice(page)) {
+      await goTo(page, screen);
+      expect([screen, await over(page)]).toEqual([screen, 0]);
     }
   });
 }

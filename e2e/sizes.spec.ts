@@ -2,45 +2,7 @@ import type { Page } from '@playwright/test';
 import { inLight, standsUp } from './axe';
 import { demoTunes } from './demoTunes';
 import { expect, test } from './desk';
-
-interface Named {
-  readonly id: string;
-  readonly title: string;
-}
-
-const tunesOf = async (page: Page): Promise<Named[]> =>
-  (await (await page.request.get('/api/tunes')).json()) as Named[];
-
-/** Every screen, and a sign that it is there. */
-async function screens(page: Page): Promise<readonly (readonly [string, string])[]> {
-  const tunes = await tunesOf(page);
-  const sets = (await (await page.request.get('/api/sets')).json()) as { id: string }[];
-  const tune = `/tune/${tunes.find(({ title }) => title === 'Half Past the Tide')!.id}`;
-  return [
-    ['/welcome', 'textarea'],
-    ['/book', '.book-table'],
-    [`${tune}/chart`, '.slot'],
-    [`${tune}/voice`, '.chord-symbol'],
-    [`${tune}/comp`, '.lane'],
-    [`${tune}/practise`, '.line-chord'],
-    [`${tune}/take-away`, '.sheet-system svg'],
-    [`${tune}/take-away?sheet=threads`, '.sheet-page svg'],
-    [`${tune}/stand`, '.phrase-symbol'],
-    ['/practise', '.due-row'],
-    ['/practise/logbook', '.log-table'],
-    ['/practise/holes', '.hole'],
-    ['/practise/items', '.items tbody tr'],
-    [`/set/${sets[0]!.id}/take-away`, '.booklet-title'],
-    ['/bring-in', 'textarea'],
-    ['/whole-book', 'h1'],
-    ['/player', '.profile-field'],
-    ['/help', 'h2'],
-  ];
-}
-
-/** How far a page goes over its edge, in pixels. */
-const over = (page: Page): Promise<number> =>
-  page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+import { everyScreen, goTo, over, tunePath } from './screens';
 
 /** Rows of controls that go over the edge of their own column, under what stands beside it. */
 const rowsOver = (page: Page): Promise<string[]> =>
@@ -62,10 +24,9 @@ for (const [name, width, height] of [
 ] as const) {
   test(`no screen goes over its edge on ${name}`, async ({ page }) => {
     await page.setViewportSize({ width, height });
-    for (const [path, sign] of await screens(page)) {
-      await page.goto(path);
-      await expect(page.locator(sign).first()).toBeVisible();
-      expect([path, await over(page), await rowsOver(page)]).toEqual([path, 0, []]);
+    for (const screen of await everyScreen(page)) {
+      await goTo(page, screen);
+      expect([screen, await over(page), await rowsOver(page)]).toEqual([screen, 0, []]);
     }
   });
 }
@@ -73,6 +34,7 @@ for (const [name, width, height] of [
 for (const [width, height] of [
   [390, 844],
   [820, 1180],
+  [1280, 800],
 ] as const) {
   for (const light of ['house', 'stage'] as const) {
     test(`every screen stands up to the accessibility rules ${width} wide in ${light} light`, async ({
@@ -80,9 +42,8 @@ for (const [width, height] of [
     }) => {
       await page.setViewportSize({ width, height });
       await inLight(page, light);
-      for (const [path, sign] of await screens(page)) {
-        await page.goto(path);
-        await expect(page.locator(sign).first()).toBeVisible();
+      for (const screen of await everyScreen(page)) {
+        await goTo(page, screen);
         const fold = page.getByRole('button', { name: 'All of this chord' });
         if (await fold.isVisible()) await fold.click();
         await standsUp(page, light);
@@ -132,8 +93,7 @@ test('on a phone the symbols of no demo tune lie on one another', async ({ page 
 
 test('on a phone what a button opens stays on the page', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  const [tune] = await tunesOf(page);
-  await page.goto(`/tune/${tune!.id}/voice`);
+  await page.goto(`${await tunePath(page, 'Half Past the Tide')}/voice`);
   for (const name of [/^Instrument:/, /^Voicings:/, /^Room:/, /^View/, /^Loudness/]) {
     await page.getByRole('button', { name }).click();
     const opened = page.locator('.ant-popover:visible');

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
-import { demoTunes } from './demoTunes';
 import { expect, test } from './desk';
+import { everyScreen, goTo } from './screens';
 
 /** What has the focus: how it is called, in which part of the page it is, and where. */
 interface Stop {
@@ -51,24 +51,10 @@ async function stopsOn(page: Page): Promise<Stop[]> {
 test('Tab goes through every screen as one reads it, to what is named and seen', async ({
   page,
 }) => {
-  const tunes = await demoTunes(page);
-  const tune = `/tune/${tunes.find(({ title }) => title === 'Half Past the Tide')!.id}`;
   let seen = 0;
-  for (const [path, sign] of [
-    ['/welcome', 'textarea'],
-    ['/book', '.book-table'],
-    [`${tune}/chart`, '.slot'],
-    [`${tune}/voice`, '.alternative'],
-    [`${tune}/comp`, '.lane'],
-    [`${tune}/practise`, '.line-chord'],
-    [`${tune}/take-away`, '.sheet-system svg'],
-    [`${tune}/stand`, '.phrase-symbol'],
-    ['/practise', '.due-row'],
-    ['/practise/logbook', '.log-table'],
-    ['/player', '.profile-field'],
-  ] as const) {
-    await page.goto(path);
-    await expect(page.locator(sign).first()).toBeVisible();
+  for (const screen of await everyScreen(page)) {
+    const [path] = screen;
+    await goTo(page, screen);
     await page.locator('body').evaluate((body) => {
       (document.activeElement as HTMLElement | null)?.blur();
       body.scrollTo(0, 0);

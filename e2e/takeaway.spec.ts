@@ -4,14 +4,7 @@ import type { Page } from '@playwright/test';
 import { standsUp } from './axe';
 import { demoTunes } from './demoTunes';
 import { expect, saved, test } from './desk';
-
-async function tuneId(page: Page, title: string): Promise<string> {
-  const tunes = (await (await page.request.get('/api/tunes')).json()) as {
-    id: string;
-    title: string;
-  }[];
-  return tunes.find((tune) => tune.title === title)!.id;
-}
+import { tunePath } from './screens';
 
 /** The page as it is printed: words of each of its sheets of paper. */
 async function printed(page: Page, name: string): Promise<string[]> {
@@ -23,8 +16,8 @@ async function printed(page: Page, name: string): Promise<string[]> {
 }
 
 test('a lead sheet is read by a tenor in their key, and printed on one page', async ({ page }) => {
-  const id = await tuneId(page, 'Loose Gangway');
-  await page.goto(`/tune/${id}/take-away`);
+  const tune = await tunePath(page, 'Loose Gangway');
+  await page.goto(`${tune}/take-away`);
   const first = page.getByRole('article', { name: 'Page 1 of 1' });
   await expect(first.locator('.sheet-system')).toHaveCount(8);
   await expect(first.locator('.sheet-symbol').first()).toHaveText('B♭6');
@@ -41,8 +34,8 @@ test('a lead sheet is read by a tenor in their key, and printed on one page', as
 });
 
 test('a line that lies too low for its reader is told, and moved an octave', async ({ page }) => {
-  const id = await tuneId(page, 'Loose Gangway');
-  await page.goto(`/tune/${id}/take-away?sheet=roots&for=tenor+sax`);
+  const tune = await tunePath(page, 'Loose Gangway');
+  await page.goto(`${tune}/take-away?sheet=roots&for=tenor+sax`);
   const note = page.locator('.outside-note');
   await expect(note).toContainText(
     /^B♭ tenor saxophone is written from B♭3 to F6: .*too low are A3 in bar 1/,
@@ -52,8 +45,8 @@ test('a line that lies too low for its reader is told, and moved an octave', asy
 });
 
 test('a document is saved as MusicXML, plain and compressed', async ({ page }) => {
-  const id = await tuneId(page, 'Half Past the Tide');
-  await page.goto(`/tune/${id}/take-away?sheet=voicings`);
+  const tune = await tunePath(page, 'Half Past the Tide');
+  await page.goto(`${tune}/take-away?sheet=voicings`);
   await expect(page.getByRole('article').first().locator('.sheet-symbol').first()).toBeVisible();
   const plain = await saved(page, 'MusicXML');
   expect(plain.name).toBe('Half Past the Tide, voicings.musicxml');
@@ -76,8 +69,8 @@ test('a document is saved as MusicXML, plain and compressed', async ({ page }) =
 test('voicings of a long tune are printed on whole pages, none of their systems cut', async ({
   page,
 }) => {
-  const id = await tuneId(page, 'Loose Gangway');
-  await page.goto(`/tune/${id}/take-away?sheet=voicings`);
+  const tune = await tunePath(page, 'Loose Gangway');
+  await page.goto(`${tune}/take-away?sheet=voicings`);
   const pages = page.getByRole('article');
   await expect(pages.first().locator('.sheet-symbol').first()).toBeVisible();
   const count = await pages.count();
@@ -101,8 +94,8 @@ test('voicings of a long tune are printed on whole pages, none of their systems 
 
 test('pages are as wide as a phone has room for', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  const id = await tuneId(page, 'Loose Gangway');
-  await page.goto(`/tune/${id}/take-away`);
+  const tune = await tunePath(page, 'Loose Gangway');
+  await page.goto(`${tune}/take-away`);
   const sheet = page.getByRole('article').first();
   await expect(sheet.locator('.sheet-symbol').first()).toBeVisible();
   const box = (await sheet.boundingBox())!;
@@ -112,8 +105,8 @@ test('pages are as wide as a phone has room for', async ({ page }) => {
 });
 
 test('what is taken away stands up to the accessibility rules', async ({ page }) => {
-  const id = await tuneId(page, 'Loose Gangway');
-  await page.goto(`/tune/${id}/take-away?sheet=guide+tones&for=alto+sax`);
+  const tune = await tunePath(page, 'Loose Gangway');
+  await page.goto(`${tune}/take-away?sheet=guide+tones&for=alto+sax`);
   await expect(page.getByRole('article').first().locator('.sheet-symbol').first()).toBeVisible();
   await standsUp(page, 'house');
 });
@@ -145,8 +138,8 @@ test('a set is printed as one booklet: contents, then every tune on a page of it
 });
 
 test('endings stand over the bars they are of', async ({ page }) => {
-  const id = await tuneId(page, 'Rope and Ring');
-  await page.goto(`/tune/${id}/take-away`);
+  const tune = await tunePath(page, 'Rope and Ring');
+  await page.goto(`${tune}/take-away`);
   const system = page.locator('.sheet-system').nth(1);
   await expect(system.locator('svg')).toBeVisible();
   const frame = (await system.boundingBox())!;
@@ -158,8 +151,8 @@ test('endings stand over the bars they are of', async ({ page }) => {
 test('a solo is written with its degrees, for a tenor too, and the comp as slashes', async ({
   page,
 }) => {
-  const id = await tuneId(page, 'Rope and Ring');
-  await page.goto(`/tune/${id}/take-away?sheet=solo+line`);
+  const tune = await tunePath(page, 'Rope and Ring');
+  await page.goto(`${tune}/take-away?sheet=solo+line`);
   const degrees = page.locator('.sheet-degree');
   await expect(degrees.first()).toBeVisible();
   await expect(page.locator('.sheet-system:not(:has(svg))')).toHaveCount(0);
@@ -182,8 +175,8 @@ test('a solo is written with its degrees, for a tenor too, and the comp as slash
 test('pages are turned on the stand by key, button and tap, of a tune and of a set', async ({
   page,
 }) => {
-  const id = await tuneId(page, 'Half Past the Tide');
-  await page.goto(`/tune/${id}/take-away?sheet=voicings`);
+  const tune = await tunePath(page, 'Half Past the Tide');
+  await page.goto(`${tune}/take-away?sheet=voicings`);
   const put = page.getByRole('button', { name: 'Pages on the stand' });
   await expect(put).toBeEnabled();
   await put.click();
@@ -215,8 +208,8 @@ test('pages are turned on the stand by key, button and tap, of a tune and of a s
 test('the threads are printed, and saved as a picture that is whole in itself', async ({
   page,
 }) => {
-  const id = await tuneId(page, 'Loose Gangway');
-  await page.goto(`/tune/${id}/take-away?sheet=threads`);
+  const tune = await tunePath(page, 'Loose Gangway');
+  await page.goto(`${tune}/take-away?sheet=threads`);
   const pictures = page.getByRole('article').getByRole('img', { name: /^Threads of bars/ });
   await expect(pictures.first()).toBeVisible();
   const sheets = await printed(page, 'threads');
@@ -235,8 +228,8 @@ test('the threads are printed, and saved as a picture that is whole in itself', 
 test('a page of scales has a number under every chord, and is larger where it is asked to be', async ({
   page,
 }) => {
-  const id = await tuneId(page, 'Loose Gangway');
-  await page.goto(`/tune/${id}/take-away?sheet=scales`);
+  const tune = await tunePath(page, 'Loose Gangway');
+  await page.goto(`${tune}/take-away?sheet=scales`);
   const first = page.getByRole('article').first();
   await expect(first.locator('.sheet-words').first()).toHaveText('B♭ Ionian');
   await expect(page.locator('.sheet-system:not(:has(svg))')).toHaveCount(0);
@@ -267,8 +260,8 @@ print(sum(1 for t in song.tracks for m in t if m.type == 'note_on' and m.velocit
 test('numbers stand under the chords of a lead sheet where they are asked for, and it is remembered', async ({
   page,
 }) => {
-  const id = await tuneId(page, 'Loose Gangway');
-  await page.goto(`/tune/${id}/take-away`);
+  const tune = await tunePath(page, 'Loose Gangway');
+  await page.goto(`${tune}/take-away`);
   await expect(page.locator('.sheet-symbol').first()).toBeVisible();
   await expect(page.locator('.sheet-numeral')).toHaveCount(0);
   await page.getByRole('button', { name: /^Page:/ }).click();
@@ -281,8 +274,8 @@ test('numbers stand under the chords of a lead sheet where they are asked for, a
 test('a melody is on the lead sheet of a tenor, with its chords and without degrees', async ({
   page,
 }) => {
-  const id = await tuneId(page, 'Half Past the Tide');
-  await page.goto(`/tune/${id}/take-away?sheet=melody&for=tenor+sax`);
+  const tune = await tunePath(page, 'Half Past the Tide');
+  await page.goto(`${tune}/take-away?sheet=melody&for=tenor+sax`);
   await expect(page.getByRole('combobox', { name: 'Which line' })).toBeVisible();
   await expect(page.locator('.sheet-symbol').first()).toHaveText('Gmaj7');
   await expect(page.locator('.sheet-degree')).toHaveCount(0);
@@ -401,8 +394,8 @@ test('printing waits until every page is drawn', async ({ page }) => {
       document.body.dataset['printed'] = `${drawn.length} of ${all.length}`;
     };
   });
-  const id = await tuneId(page, 'Loose Gangway');
-  await page.goto(`/tune/${id}/take-away?sheet=voicings`);
+  const tune = await tunePath(page, 'Loose Gangway');
+  await page.goto(`${tune}/take-away?sheet=voicings`);
   const button = page.getByRole('button', { name: 'Print', exact: true });
   await button.click();
   await expect(page.locator('body')).toHaveAttribute('data-printed', /^(\d+) of \1$/);
