@@ -84,10 +84,9 @@ test('a solo file comes in, is comped for, and all of it is taken away as a MIDI
   await expect.poll(() => spoken(lane(page))).toHaveLength(before.length);
 });
 
-test('a press while the choruses are still composed counts', async ({ page }) => {
-  await comping(page);
-  await page.evaluate(() => {
-    // The engine hears of everything a second later.
+/** From now on the engine hears of everything a second later. */
+const slowEngine = (page: Page): Promise<void> =>
+  page.evaluate(() => {
     const post = Reflect.get(Worker.prototype, 'postMessage') as (...message: unknown[]) => void;
     Worker.prototype.postMessage = function late(this: Worker, ...message: unknown[]) {
       setTimeout(() => {
@@ -95,9 +94,21 @@ test('a press while the choruses are still composed counts', async ({ page }) =>
       }, 1000);
     };
   });
+
+test('presses while the choruses are still composed count: the fill, and play', async ({
+  page,
+}) => {
+  await comping(page);
+  await slowEngine(page);
   await bringIn(page, SOLO);
   await page.getByRole('button', { name: 'Comp for this solo' }).click();
   await expect(lane(page).first()).toBeVisible();
+  await page.getByRole('tab', { name: 'Hits' }).click();
+  await lane(page).first().click();
+  await page.keyboard.press('a');
+  await play(page).click();
+  await expect(page.locator('.chord-button.sounding')).toBeVisible();
+  await stop(page).click();
 });
 
 test('behind a demo solo the harmony is told, what rings rings, and hits swell and are held by ear', async ({

@@ -1,6 +1,6 @@
 import { jest } from '@jest/globals';
 import type { BandPlan } from '@drop-close/core';
-import { play, stop, type PlayRequest } from './player';
+import { play, playOnceMade, stop, type PlayRequest } from './player';
 import { usePlayer } from './usePlayer';
 
 let arrive: () => void = () => undefined;
@@ -59,4 +59,28 @@ test('while the sounds are on their way only the last press is played, and none 
   await play(request);
   expect(opened).toHaveBeenCalledTimes(2);
   stop();
+});
+
+test('what is still being made is played once it is there, unless it is stopped before or comes to nothing', async () => {
+  const opens = opened.mock.calls.length;
+  let make: (request: PlayRequest | undefined) => void = () => undefined;
+  const making = () =>
+    new Promise<PlayRequest | undefined>((resolve) => {
+      make = resolve;
+    });
+  const first = playOnceMade('chorus', making);
+  expect(usePlayer.getState()).toMatchObject({ loading: true, playing: 'chorus' });
+  make({ ...request, what: 'chorus' });
+  await first;
+  expect(opened).toHaveBeenCalledTimes(opens + 1);
+
+  const stopped = playOnceMade('chorus', making);
+  stop();
+  make({ ...request, what: 'chorus' });
+  await stopped;
+  const nothing = playOnceMade('bar', making);
+  make(undefined);
+  await nothing;
+  expect(opened).toHaveBeenCalledTimes(opens + 1);
+  expect(usePlayer.getState()).toMatchObject({ loading: false, playing: undefined });
 });

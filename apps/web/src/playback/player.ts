@@ -40,8 +40,8 @@ export interface PlayRequest {
 
 let loading: Promise<Synth> | undefined;
 let session: Session | undefined;
-/** What waits for the sounds. Only the last that was asked for is played. */
-let waiting: PlayRequest | undefined;
+/** What waits for the sounds, or is still being made. Only the last that was asked for is played. */
+let waiting: symbol | undefined;
 
 interface Session {
   readonly scheduler: Scheduler;
@@ -75,19 +75,29 @@ export function warmUp(): void {
   band().catch(() => undefined);
 }
 
-export async function play(request: PlayRequest): Promise<void> {
+export const play = (request: PlayRequest): Promise<void> =>
+  playOnceMade(request.what, () => Promise.resolve(request));
+
+/** Plays what is still to be made; not where it is stopped, or something else asked for, before. */
+export async function playOnceMade(
+  what: Playing,
+  make: () => Promise<PlayRequest | undefined>,
+): Promise<void> {
   stop();
-  waiting = request;
-  usePlayer.setState({ loading: true, failure: undefined, playing: request.what });
+  const own = Symbol(what);
+  waiting = own;
+  usePlayer.setState({ loading: true, failure: undefined, playing: what });
   try {
-    const synth = await band();
+    const [synth, request] = await Promise.all([band(), make()]);
     await synth.context.resume();
-    if (waiting === request) start(synth, request);
+    if (waiting !== own) return;
+    if (request) start(synth, request);
+    else usePlayer.setState({ playing: undefined });
   } catch (error) {
     const failure = error instanceof Error ? error.message : String(error);
-    if (waiting === request) usePlayer.setState({ failure, playing: undefined });
+    if (waiting === own) usePlayer.setState({ failure, playing: undefined });
   } finally {
-    if (waiting === request) noLongerWait();
+    if (waiting === own) noLongerWait();
   }
 }
 

@@ -1,14 +1,15 @@
 import type { BandPlan, SoloLine, Timeline, Voicing } from '@drop-close/core';
 import { useEffect, useMemo } from 'react';
 import { useTune } from '../document/store';
+import { askLatest } from '../engine/askLatest';
 import { engine } from '../engine/client';
-import { useChorus } from '../engine/useChorus';
-import { useComposition } from '../engine/useComposition';
-import type { PlanQuestion } from '../engine/protocol';
+import { useChorus, useChorusStore } from '../engine/useChorus';
+import { useComposition, useCompositionStore } from '../engine/useComposition';
+import type { ComposedChoruses, PlanQuestion, VoicedChorus } from '../engine/protocol';
 import { useHeading } from '../place/heading';
 import { useSelection } from '../place/selection';
 import { useOwnMusic, type Bars } from './ownMusic';
-import { play, stop, whilePlaying } from './player';
+import { play, playOnceMade, stop, whilePlaying } from './player';
 import { usePlayer, type Playing } from './usePlayer';
 import { changePlan, chordPlan, inARow, notesPlan, poolPlan } from './snippets';
 
@@ -19,28 +20,41 @@ interface Music {
   readonly plan: (question: PlanQuestion, bars: Bars) => Promise<BandPlan | undefined>;
 }
 
-function useMusic(): Music | undefined {
-  const chorus = useChorus();
-  const composed = useComposition();
-  return useMemo(() => {
-    if (composed) {
-      const { id, timeline, voiced } = composed;
-      return {
-        timeline,
-        path: voiced.status === 'found' ? voiced.path : [],
-        plan: ({ tempo }, bars) =>
-          engine.band(id, { ...bars, tempo, ends: !usePlayer.getState().loop }),
-      };
-    }
-    if (!chorus) return undefined;
-    const { id, timeline, outcome } = chorus;
+type Answer = VoicedChorus | ComposedChoruses;
+
+function musicOf(answer: Answer): Music {
+  const { id, timeline } = answer;
+  if ('outcome' in answer) {
+    const { outcome } = answer;
     return {
       timeline,
       path: outcome.status === 'found' ? outcome.path : [],
       plan: (question, bars) => engine.plan(id, { ...question, ...bars }),
     };
-  }, [chorus, composed]);
+  }
+  const { voiced } = answer;
+  return {
+    timeline,
+    path: voiced.status === 'found' ? voiced.path : [],
+    plan: ({ tempo }, bars) =>
+      engine.band(id, { ...bars, tempo, ends: !usePlayer.getState().loop }),
+  };
 }
+
+function useMusic(): Music | undefined {
+  const chorus = useChorus();
+  const composed = useComposition();
+  const answer = composed ?? chorus;
+  return useMemo(() => answer && musicOf(answer), [answer]);
+}
+
+/** Asks for a plan of the music as it is once all edits so far are voiced and composed. */
+const planLatest = <T>(ask: (music: Music) => Promise<T | undefined>): Promise<T | undefined> =>
+  askLatest<Answer, T>(
+    [useChorusStore, useCompositionStore],
+    () => useCompositionStore.getState().composed ?? useChorusStore.getState().chorus,
+    (answer) => ask(musicOf(answer)),
+  );
 
 /** The bars that come round, as far as this music has them; else all. */
 function loopedBars(music: Music | undefined): Bars {
@@ -90,27 +104,31 @@ export function useBand(): Band {
   const path = music?.path ?? [];
   const base = { meter, feel, instrument: setup.instrument };
 
-  const playBars = async (what: Playing, bars: Bars): Promise<void> => {
-    if (!music) return;
-    const plan = await music.plan(question, bars);
-    const from = startOf(music, bars);
-    if (plan) await play({ what, plan, from, tempo: question.tempo, ...base });
+  const playBars = (what: Playing, barsOf: (latest: Music) => Bars): void => {
+    void playOnceMade(what, () =>
+      planLatest(async (latest) => {
+        const bars = barsOf(latest);
+        const plan = await latest.plan(question, bars);
+        const from = startOf(latest, bars);
+        return plan && { what, plan, from, tempo: question.tempo, ...base };
+      }),
+    );
   };
   return {
     toggleChorus: () => {
       const own = useOwnMusic.getState().music;
       if (usePlayer.getState().playing) stop();
       else if (own) own.play(loopedBars(music));
-      else void playBars('chorus', loopedBars(music));
+      else playBars('chorus', loopedBars);
     },
     hearBar: () => {
-      if (event) void playBars('bar', { fromBar: event.bar, toBar: event.bar });
+      if (event) playBars('bar', () => ({ fromBar: event.bar, toBar: event.bar }));
     },
     hearBars: (fromBar, toBar) => {
-      void playBars('bar', { fromBar, toBar });
+      playBars('bar', () => ({ fromBar, toBar }));
     },
     hearOver: (solo, bars = {}) => {
-      void playBars('bar', { ...bars, solo });
+      playBars('bar', () => ({ ...bars, solo }));
     },
     hearPools: (chord, pools) => {
       const plan = inARow(pools.map((pool) => poolPlan(chord, pool)));
