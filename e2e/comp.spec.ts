@@ -95,7 +95,7 @@ const slowEngine = (page: Page): Promise<void> =>
     };
   });
 
-test('presses while the choruses are still composed count: the fill, and play', async ({
+test('presses while the choruses are still composed count: the fill, play, the MIDI file', async ({
   page,
 }) => {
   await comping(page);
@@ -109,6 +109,8 @@ test('presses while the choruses are still composed count: the fill, and play', 
   await play(page).click();
   await expect(page.locator('.chord-button.sounding')).toBeVisible();
   await stop(page).click();
+  await page.keyboard.press('a');
+  expect(track(await midiOf(page), 'Comp')!.notes.length).toBeGreaterThan(0);
 });
 
 test('behind a demo solo the harmony is told, what rings rings, and hits swell and are held by ear', async ({

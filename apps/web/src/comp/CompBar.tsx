@@ -3,9 +3,9 @@ import { Button, Popover, Segmented, Select, Switch } from 'antd';
 import { Link } from 'react-router';
 import { useTune } from '../document/store';
 import { engine } from '../engine/client';
-import type { ComposedChoruses } from '../engine/protocol';
 import { useHeading } from '../place/heading';
 import { BAND_SETTINGS, BandSetup } from './BandSetup';
+import { askNow } from './desk/askNow';
 import { changeComp, compActions } from './desk/compActions';
 import { Choice } from '../ui/Choice';
 import { holds } from '../ui/holds';
@@ -26,7 +26,7 @@ const ABOUT_ROOM: Readonly<Record<Strictness, string>> = {
 };
 
 /** Who is comped for, how strictly, and by whom. */
-export function CompBar({ composed }: { composed: ComposedChoruses }) {
+export function CompBar() {
   const { comp } = useTune().setup;
   const { plan, filling } = useCompDesk();
   const { solos } = useSolos();
@@ -72,7 +72,7 @@ export function CompBar({ composed }: { composed: ComposedChoruses }) {
       <Popover trigger="click" placement="bottom" title="Bass and drums" content={<BandSetup />}>
         <Button {...holds(BAND_SETTINGS)}>Band</Button>
       </Popover>
-      <SaveMidi composed={composed} />
+      <SaveMidi />
       <Link to="../stand" relative="path" className="comp-stand">
         On the stand
       </Link>
@@ -121,13 +121,13 @@ function RoomForSolo({ comp }: { readonly comp: Arrangement['comp'] }) {
   );
 }
 
-function SaveMidi({ composed }: { composed: ComposedChoruses }) {
+function SaveMidi() {
   const { title } = useHeading();
   return (
     <Button
       title="Comp, bass, drums and solo as a MIDI file"
       onClick={() => {
-        void engine.song(composed.id, title).then((bytes) => {
+        void askNow(({ id }) => engine.song(id, title)).then((bytes) => {
           if (bytes) saveFile(`${title}.mid`, bytes, 'audio/midi');
         });
       }}

@@ -31,7 +31,7 @@ export default function CompPage() {
   return (
     <main className="voice comp">
       <div className="voice-main">
-        <CompBar composed={composed} />
+        <CompBar />
         {plan && (
           <Suspense fallback={<p className="quiet">Preparing the choruses…</p>}>
             <PlanPanel composed={composed} />

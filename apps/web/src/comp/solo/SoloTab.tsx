@@ -73,7 +73,7 @@ export function SoloTab({ composed }: { composed: ComposedChoruses }) {
         </label>
       )}
       <BringIn onLine={keep} />
-      <StandInMaker composed={composed} onKeep={keep} />
+      <StandInMaker onKeep={keep} />
       <PlayIn composed={composed} onKeep={keep} />
     </>
   );

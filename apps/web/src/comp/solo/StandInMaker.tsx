@@ -3,8 +3,8 @@ import { Button, Segmented, Slider } from 'antd';
 import { useState } from 'react';
 import { useTune } from '../../document/store';
 import { engine } from '../../engine/client';
-import type { ComposedChoruses } from '../../engine/protocol';
 import { useNotation } from '../../profile/useNotation';
+import { askNow } from '../desk/askNow';
 
 type Density = 1 | 2 | 3;
 const DENSITIES: { value: Density; label: string }[] = [
@@ -18,12 +18,11 @@ const [LOWEST, HIGHEST] = [40, 96];
 const OCTAVE = 12;
 
 interface StandInMakerProps {
-  readonly composed: ComposedChoruses;
   readonly onKeep: (name: string, line: SoloLine) => void;
 }
 
 /** A line made up over the changes, in the soloist's register of the room; each time another. */
-export function StandInMaker({ composed, onKeep }: StandInMakerProps) {
+export function StandInMaker({ onKeep }: StandInMakerProps) {
   const { room } = useTune().setup;
   const { pitch: nameOf } = useNotation();
   const [density, setDensity] = useState<Density>(2);
@@ -60,7 +59,7 @@ export function StandInMaker({ composed, onKeep }: StandInMakerProps) {
           size="small"
           onClick={() => {
             const request = { density, range, seed };
-            void engine.standIn(composed.id, request).then((line) => {
+            void askNow(({ id }) => engine.standIn(id, request)).then((line) => {
               if (line?.notes.length) onKeep(`Stand-in ${seed}`, line);
               setSeed(seed + 1);
             });
