@@ -28,6 +28,7 @@ describe('a sentence with chords in it', () => {
     ['Bb7 leads to Ebm6', 'B♭7 leads to E♭m6'],
     ['F#m7b5 and G7b9', 'F♯m7♭5 and G7♭9'],
     ['Above, Abdim7; Bass notes', 'Above, A♭dim7; Bass notes'],
+    ['Bb7#11 and C7(b9,#9)', 'B♭7♯11 and C7(♭9,♯9)'],
     ['Bb', 'B♭'],
   ])('%s is written %s', (text, pretty) => {
     expect(prettyText(text)).toBe(pretty);

@@ -48,4 +48,5 @@ export const prettyText = (text: string): string =>
   text
     .replace(/\b([A-G])b(?=[^a-z]|m|dim|sus|add|$)/g, '$1♭')
     .replace(/\b([A-G])#/g, '$1♯')
-    .replace(/(?<=[\dm(,])b(?=\d)/g, '♭');
+    .replace(/(?<=[\dm(,])b(?=\d)/g, '♭')
+    .replace(/(?<=[\dm(,])#(?=\d)/g, '♯');
