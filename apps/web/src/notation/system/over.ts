@@ -2,7 +2,7 @@ import { prettyDegree, type ScoreMeasure } from '@drop-close/core';
 import { prettyName, prettyNumber } from '../../ui/notation';
 import { symbolParts } from '../../ui/symbol';
 import { xAt } from './makeRoom';
-import { sectionWidth } from './textWidth';
+import { sectionWidth } from '../../ui/textWidth';
 import type { DrawnMeasure, SystemPlace } from './types';
 
 const SVG = 'http://www.w3.org/2000/svg';

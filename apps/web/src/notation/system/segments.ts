@@ -6,7 +6,7 @@ import {
   type WrittenNote,
 } from '@drop-close/core';
 import { keyOfNote, stepOf } from '../keys';
-import { numberWidth, symbolWidth } from './textWidth';
+import { numberWidth, symbolWidth } from '../../ui/textWidth';
 
 /** The least room of a moment, of a sign before a note, of a slash, and between two symbols, in pixels of medium size. */
 const MOMENT = 15;

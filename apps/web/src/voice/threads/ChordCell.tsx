@@ -3,6 +3,7 @@ import type { ChartEvent, Voicing } from '@drop-close/core';
 import { memo, useEffect, useRef, type MouseEvent } from 'react';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { plainSymbol } from '../../ui/symbol';
+import { symbolWidth } from '../../ui/textWidth';
 import { Grip } from '../desk/Grip';
 import { useNotation } from '../../profile/useNotation';
 import type { Notation } from '../../ui/notation';
@@ -41,12 +42,26 @@ const NEAR = { beforeHead: 10, narrowest: 26 };
 /** From afar columns stand closer, and one must not lie on the next. */
 const FAR = { beforeHead: 5, narrowest: 12 };
 
+/** A symbol where it has room, and the least it can be read at, in rem. */
+const SYMBOL = { usual: 1.18, least: 0.6 };
+/** The usual size in those of `symbolWidth`, which is a little more than it takes; and what stands round it, in pixels. */
+const USUAL = 0.98;
+const ROUND_SYMBOL = 6;
+const LOCK = 16;
+
+/** As large as the way to the next chord leaves it. */
+function symbolSize(symbol: string, width: number, locked: boolean): number {
+  const needed = symbolWidth(symbol) * USUAL;
+  const room = width - ROUND_SYMBOL - (locked ? LOCK : 0);
+  return Math.max(SYMBOL.least, SYMBOL.usual * Math.min(1, room / needed));
+}
+
 /**
  * One chord of a system: symbol on top, grip at the foot, the whole column to press. Drawn anew only when
  * something of its own is new: there are hundreds, and one steps from each to the next.
  */
 export const ChordCell = memo(function ChordCell(props: ChordCellProps) {
-  const { note: nameOf } = useNotation();
+  const { note: nameOf, symbol: symbolOf } = useNotation();
   const { event, voicing, left, width, threadHeight, locked, selected, sounding } = props;
   const { index, hand } = props;
   const { beforeHead, narrowest } = props.grip ? NEAR : FAR;
@@ -82,7 +97,14 @@ export const ChordCell = memo(function ChordCell(props: ChordCellProps) {
         hand.point(index, undefined);
       }}
     >
-      <span className="chord-symbol">
+      <span
+        className="chord-symbol"
+        style={
+          props.grip
+            ? { fontSize: `${symbolSize(symbolOf(event.chord.symbol), width, locked)}rem` }
+            : undefined
+        }
+      >
         {event.part || props.again ? (
           <span aria-hidden>·</span>
         ) : (

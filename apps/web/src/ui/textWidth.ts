@@ -1,6 +1,6 @@
-import { symbolParts } from '../../ui/symbol';
+import { symbolParts } from './symbol';
 
-/** As the style sheet of documents sets them, in pixels of medium size. */
+/** As documents are set in medium size, in pixels. */
 const SYMBOL = 18;
 const RAISED = 13;
 const NUMBER = 14;
