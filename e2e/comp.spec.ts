@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises';
 import { readMidi, type MidiSong } from '@drop-close/core';
 import type { Locator, Page } from '@playwright/test';
 import { Desk, expect, plugInKeys, test } from './desk';
+import { tunePath } from './screens';
 
 const BLUES =
   '| Bb7 | Eb7 | Bb7 | Fm7 Bb7 | Eb7 | Edim7 | Bb7 | Dm7b5 G7b9 | Cm7 | F7 | Bb7 G7b9 | Cm7 F7 |';
@@ -84,22 +85,34 @@ test('a solo file comes in, is comped for, and all of it is taken away as a MIDI
   await expect.poll(() => spoken(lane(page))).toHaveLength(before.length);
 });
 
-/** From now on the engine hears of everything a second later. */
-const slowEngine = (page: Page): Promise<void> =>
-  page.evaluate(() => {
-    const post = Reflect.get(Worker.prototype, 'postMessage') as (...message: unknown[]) => void;
-    Worker.prototype.postMessage = function late(this: Worker, ...message: unknown[]) {
-      setTimeout(() => {
-        Reflect.apply(post, this, message);
-      }, 1000);
-    };
+/** The engine hears of everything a second later. */
+const LATE = () => {
+  const post = Reflect.get(Worker.prototype, 'postMessage') as (...message: unknown[]) => void;
+  Worker.prototype.postMessage = function late(this: Worker, ...message: unknown[]) {
+    setTimeout(() => {
+      Reflect.apply(post, this, message);
+    }, 1000);
+  };
+};
+
+for (const screen of ['voice', 'comp'] as const) {
+  test(`play pressed before a tune on ${screen} is voiced plays it once it is`, async ({
+    page,
+  }) => {
+    await page.addInitScript(LATE);
+    await page.goto(`${await tunePath(page, 'Bilge Lamp Blues')}/${screen}`);
+    await play(page).click();
+    await expect(page.locator('.chord-button.sounding')).toBeVisible();
+    await stop(page).click();
+    await expect(page.locator('.chord-button.sounding')).toHaveCount(0);
   });
+}
 
 test('presses while the choruses are still composed count: the fill, play, the MIDI file', async ({
   page,
 }) => {
   await comping(page);
-  await slowEngine(page);
+  await page.evaluate(LATE);
   await bringIn(page, SOLO);
   await page.getByRole('button', { name: 'Comp for this solo' }).click();
   await expect(lane(page).first()).toBeVisible();

@@ -93,7 +93,7 @@ export default function SetTakeAwayPage() {
             title="One MusicXML file for each tune, in a .zip"
             onClick={() => void saveParts()}
           >
-            All as MusicXML
+            MusicXML
           </Button>
           {set && isForReaders(kind) && (
             <PartsAsker setId={set.id} kind={kind} numbers={look.numbers} />
