@@ -78,7 +78,9 @@ test('the whole book goes into an empty database, and comes out of it byte for b
     expect(Buffer.compare(await saved(page), book)).toBe(0);
     await page.goto(`http://127.0.0.1:${SPARE_PORT}/book`);
     for (const title of titles.slice(0, 12)) {
-      await expect(page.getByRole('link', { name: title, exact: true })).toBeVisible();
+      // Tests name tunes alike.
+      const link = page.getByRole('link', { name: title, exact: true }).first();
+      await expect(link).toBeVisible();
     }
   } finally {
     await page.goto('about:blank');

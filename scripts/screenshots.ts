@@ -107,7 +107,7 @@ async function takeAway(page: Page, shot: (name: string) => Promise<unknown>): P
   await page.goto(`${page.url()}?sheet=lead+sheet&for=tenor+sax`);
   await page.waitForTimeout(2 * SETTLE);
   await shot('take-away');
-  await open(page, 'Half Past the Tide', 'Take away');
+  await open(page, 'Bilge Lamp Blues', 'Take away');
   await page.goto(`${page.url()}?sheet=comp`);
   await page.waitForTimeout(4 * SETTLE);
   await shot('take-away-comp');

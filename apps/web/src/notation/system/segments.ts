@@ -13,8 +13,9 @@ const MOMENT = 15;
 const SIGN = 12;
 const SLASH = 22;
 const BETWEEN_SYMBOLS = 7;
-/** A head that stands beside another, as seconds do. */
+/** A head that stands beside another, as seconds do; and a dot after a head. */
 const HEAD = 11;
+const DOT = 8;
 /** Signs of notes so many steps from each other stand over one another. Source: common practice of engraving. */
 const CLEAR_OF_SIGN = 6;
 /** In ticks. */
@@ -84,7 +85,7 @@ function roomsOf({ moments }: ScoreVoice, key: string): MomentRoom[] {
   const inForce = new Map(
     Array.from('CDEFGAB', (letter) => [letter, noteInKey(letter, key).slice(1)]),
   );
-  return moments.map(({ at, notes }) => {
+  return moments.map(({ at, notes, value }) => {
     const signed = notes.filter(({ note, tiedFrom }) => {
       const [letter, sign] = [note.charAt(0), note.slice(1)];
       const isSigned = (inForce.get(letter) ?? '') !== sign && !tiedFrom;
@@ -93,7 +94,8 @@ function roomsOf({ moments }: ScoreVoice, key: string): MomentRoom[] {
     });
     const steps = notes.map(stepOfNote).sort((a, b) => a - b);
     const isDisplaced = steps.some((step, index) => steps[index + 1] === step + 1);
-    return { at, before: signsOf(signed) * SIGN, room: MOMENT + (isDisplaced ? HEAD : 0) };
+    const room = MOMENT + value.dots * DOT + (isDisplaced ? HEAD : 0);
+    return { at, before: signsOf(signed) * SIGN, room };
   });
 }
 

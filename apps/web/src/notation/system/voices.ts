@@ -27,6 +27,8 @@ const REST_KEYS = { treble: 'b/4', bass: 'd/3', tab: 'b/4' } as const;
 /** After the last note of a bar, and the least a bar has, in pixels. */
 const NOTE_MARGIN = 18;
 const LEAST_ROOM = 40;
+/** A sign stands so far over its head, in pixels. */
+const SIGN_UP = 10;
 /** A bracket's number stands so far over it. */
 const TUPLET_UP = 6;
 const QUARTER = 480;
@@ -109,7 +111,8 @@ function standApart(
 
 function topOf(note: StemmableNote): number {
   if (!(note instanceof StaveNote) || note.isRest()) return Infinity;
-  const heads = Math.min(...note.getYs());
+  const isSigned = note.getModifiersByType(Accidental.CATEGORY).length > 0;
+  const heads = Math.min(...note.getYs()) - (isSigned ? SIGN_UP : 0);
   return note.hasStem() ? Math.min(heads, note.getStemExtents().topY) : heads;
 }
 

@@ -40,6 +40,18 @@ it('signs of notes near each other stand beside one another, those of an octave 
   expect(chord(['C', 60], ['D', 62])).toBeGreaterThan(plain);
 });
 
+it('a dot needs room after its head', () => {
+  const score = sheet('| C |', 'C');
+  const [bar] = score.parts[0]!.measures;
+  const [moment] = bar!.voices[0]!.moments;
+  const [plain, dotted] = ([0, 1] as const).map((dots) => {
+    const voices = [{ staff: 0, moments: [{ ...moment!, value: { ...moment!.value, dots } }] }];
+    const part = { ...score.parts[0]!, measures: [{ voices }] };
+    return needsOf({ ...score, parts: [part] }, String)[0]!.notes;
+  });
+  expect(dotted!).toBeGreaterThan(plain!);
+});
+
 it('symbols need room as they are written, and where their notes have enough of it no more', () => {
   const score = slashes('| A A A A | Am(maj7) Am7 Am(maj7) Am7 |');
   const [short, long] = needsOf(score, String).map(({ all }) => all);
