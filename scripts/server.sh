@@ -23,14 +23,17 @@ clear_port() {
   local pid parent
   read -r pid parent 2>/dev/null <"$(server_file "$1")" || true
   if ! is_server "${pid:-}"; then
+    # One that was killed a moment ago is no process of ours any more, and yet answers until it is gone.
+    wait_for "! answers $1" 2 && return 0
     fail "Something else answers at http://127.0.0.1:$1. Set DROP_CLOSE_PORT for another port."
   fi
   if process_has "$parent" ./start || process_has "$parent" "$PROJECT/start"; then
     fail "Drop Close is running at http://127.0.0.1:$1. Stop it with Ctrl-C where it was started, or: kill $parent"
   fi
   say "A server from before is still running; it is ended"
-  kill "$pid"
-  wait_for "! is_server $pid" 10 || fail "The server from before does not end. End it with: kill -9 $pid"
+  kill "$pid" 2>/dev/null || true
+  wait_for "! is_server $pid && ! answers $1" 10 ||
+    fail "The server from before does not end. End it with: kill -9 $pid"
 }
 
 # wait_for CONDITION SECONDS

@@ -1,4 +1,5 @@
-import { spawn } from 'node:child_process';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { House, ROUNDS, until } from './house';
@@ -67,6 +68,34 @@ it('a server that outlived its start is taken over', async () => {
   await until(() => next.said.includes('Drop Close is at'));
   expect(await titles(next)).toHaveLength(12);
   await next.close();
+}, 600_000);
+
+/** Something that answers at the port of the house. @returns once it does */
+async function listener(): Promise<ChildProcess> {
+  const script =
+    "require('http').createServer((_, answer) => answer.writeHead(404).end()).listen(4710, '127.0.0.1', () => console.log('listens'))";
+  const listening = spawn(process.execPath, ['-e', script]);
+  await once(listening.stdout, 'data');
+  return listening;
+}
+
+it('a server that was killed and answers to its last moment is not in the way', async () => {
+  // The kernel forgets a killed server's words some ms before it closes its port.
+  const dying = await listener();
+  setTimeout(() => dying.kill('SIGKILL'), 500);
+  await house.open();
+  expect(await titles(house)).toHaveLength(12);
+  await house.close();
+}, 600_000);
+
+it('something else that answers at the port is named and left alone', async () => {
+  const other = await listener();
+  await expect(house.open()).rejects.toThrow(
+    'Something else answers at http://127.0.0.1:4710. Set DROP_CLOSE_PORT for another port.',
+  );
+  expect(other.exitCode).toBeNull();
+  expect(other.signalCode).toBeNull();
+  other.kill();
 }, 600_000);
 
 it('a stale pid file costs no innocent process', async () => {
