@@ -135,7 +135,7 @@ test('a set is printed as one booklet: contents, then every tune on a page of it
     expect(sheets[at + 1]).toContain(title);
     expect(sheets[at + 1]).toMatch(new RegExp(`${at + 2} ?/ ?${titles.length + 1}`));
   });
-  for (const sheet of sheets) expect(sheet).not.toContain('Back to the set');
+  for (const sheet of sheets) expect(sheet).not.toContain('Pages on the stand');
 });
 
 test('endings stand over the bars they are of', async ({ page }) => {

@@ -26,7 +26,7 @@ export function PartsAsker({ setId, kind, numbers }: PartsAskerProps) {
   return (
     <Popover
       trigger="click"
-      placement="bottom"
+      placement="bottomRight"
       open={isOpen}
       onOpenChange={setIsOpen}
       title={WHO}

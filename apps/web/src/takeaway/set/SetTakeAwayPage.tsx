@@ -1,4 +1,4 @@
-import { DownloadOutlined, PrinterOutlined } from '@ant-design/icons';
+import { ArrowLeftOutlined, DownloadOutlined, PrinterOutlined } from '@ant-design/icons';
 import { isForReaders, READER_IDS, READERS, SET_KINDS } from '@drop-close/core';
 import { useQuery } from '@tanstack/react-query';
 import { Alert, Button, Progress } from 'antd';
@@ -60,6 +60,14 @@ export default function SetTakeAwayPage() {
   return (
     <main className="page takeaway">
       <div className="takeaway-bar">
+        <Link
+          className="back-link"
+          to={`/book?set=${id ?? ''}`}
+          title="Back to the set"
+          aria-label="Back to the set"
+        >
+          <ArrowLeftOutlined aria-hidden />
+        </Link>
         <h1 className="takeaway-set">{set?.name}</h1>
         <DocumentChooser
           kind={kind}
@@ -98,7 +106,6 @@ export default function SetTakeAwayPage() {
           {set && isForReaders(kind) && (
             <PartsAsker setId={set.id} kind={kind} numbers={look.numbers} />
           )}
-          <Link to={`/book?set=${id ?? ''}`}>Back to the set</Link>
         </span>
       </div>
       {set && <PartsList setId={set.id} />}
