@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises';
 import { readMidi, type MidiSong } from '@drop-close/core';
 import type { Locator, Page } from '@playwright/test';
 import { Desk, expect, plugInKeys, test } from './desk';
+import { LATE } from './late';
 import { tunePath } from './screens';
 
 const BLUES =
@@ -84,16 +85,6 @@ test('a solo file comes in, is comped for, and all of it is taken away as a MIDI
   await page.reload();
   await expect.poll(() => spoken(lane(page))).toHaveLength(before.length);
 });
-
-/** The engine hears of everything a second later. */
-const LATE = () => {
-  const post = Reflect.get(Worker.prototype, 'postMessage') as (...message: unknown[]) => void;
-  Worker.prototype.postMessage = function late(this: Worker, ...message: unknown[]) {
-    setTimeout(() => {
-      Reflect.apply(post, this, message);
-    }, 1000);
-  };
-};
 
 for (const screen of ['voice', 'comp'] as const) {
   test(`play pressed before a tune on ${screen} is voiced plays it once it is`, async ({

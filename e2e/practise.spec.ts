@@ -1,5 +1,7 @@
 import type { Page } from '@playwright/test';
 import { Desk, expect, plugInKeys, test } from './desk';
+import { LATE } from './late';
+import { tunePath } from './screens';
 import { SPARE_PORT, endServer, startServer } from './server';
 
 const A_DAY = 86_400_000;
@@ -303,6 +305,23 @@ test.describe('a layer that is listened to', () => {
     await expect(page.getByText('1 of 1 right')).toBeVisible();
   });
 });
+
+for (const [layer, sounds] of [
+  ['roots', '.line-head.lit'],
+  ['shells', '.chord-button.sounding'],
+  ['comp', '.chord-button.sounding'],
+] as const) {
+  test(`play pressed before the layer of ${layer} is worked out plays it once it is`, async ({
+    page,
+  }) => {
+    await page.addInitScript(LATE);
+    await page.goto(`${await tunePath(page, 'Bilge Lamp Blues')}/practise?layer=${layer}`);
+    await page.getByRole('button', { name: `Play the ${layer}` }).click();
+    await expect(page.locator(sounds)).toBeVisible();
+    await page.getByRole('button', { name: 'Stop' }).click();
+    await expect(page.locator(sounds)).toHaveCount(0);
+  });
+}
 
 test('what is due is played by one press', async ({ page }) => {
   const { id, title } = await ownTune(page, 'One Press', '| Dm7 G7 | Cmaj7 A7 |');

@@ -73,7 +73,6 @@ function PhraseRun({ chorus, layer }: { chorus: VoicedChorus; layer: LayerId }) 
           type="primary"
           size="large"
           title="Space"
-          disabled={!content}
           onClick={() => {
             if (playing) stop();
             else drill.begin(false);

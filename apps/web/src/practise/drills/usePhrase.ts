@@ -13,7 +13,7 @@ import { useTune } from '../../document/store';
 import { engine } from '../../engine/client';
 import type { VoicedChorus } from '../../engine/protocol';
 import { useHeading } from '../../place/heading';
-import { play, stop, whilePlaying } from '../../playback/player';
+import { playOnceMade, stop, whilePlaying, type PlayRequest } from '../../playback/player';
 import { useOwnMusic } from '../../playback/ownMusic';
 import { startOf } from '../../playback/useBand';
 import { setTempoPlayed } from '../items/tempoPlayed';
@@ -22,6 +22,7 @@ import { useListening } from '../listening/useListening';
 import { usePlayed } from '../layer/lineWish';
 import { partOf } from '../layer/partOf';
 import { useLayer, type LayerContent } from '../layer/useLayer';
+import { useOnceThere } from '../../ui/useOnceThere';
 
 /** What is new begins at this share of the tempo of the tune. */
 const SLOW = 0.6;
@@ -69,15 +70,17 @@ export function usePhrase(chorus: VoicedChorus, tuneId: string, layer: LayerId):
     setJudged(heard);
     answer(passMeasured(heard));
   });
-  const begin = async (withLayer: boolean): Promise<void> => {
-    if (!phrase || !content) return;
-    const { line, path } = content;
+  const contentOnce = useOnceThere(content);
+  const make = async (bars: Phrase, withLayer: boolean): Promise<PlayRequest | undefined> => {
+    const { line, path } = await contentOnce();
     const solo = line.length ? { solo: { notes: playedLayer(line), written: true } } : {};
     const comp = line.length ? [] : path;
-    const plan = await engine.plan(chorus.id, { feel, tempo, path: comp, ...phrase, ...solo });
-    if (!plan) return;
-    const how = { from: startOf(chorus, phrase), tempo, meter, feel, instrument, once: true };
-    await play({ what: 'layer', plan, ...how, silent: withLayer ? undefined : part });
+    const plan = await engine.plan(chorus.id, { feel, tempo, path: comp, ...bars, ...solo });
+    const how = { from: startOf(chorus, bars), tempo, meter, feel, instrument, once: true };
+    return plan && { what: 'layer', plan, ...how, silent: withLayer ? undefined : part };
+  };
+  const begin = (withLayer: boolean): void => {
+    if (phrase) void playOnceMade('layer', () => make(phrase, withLayer));
   };
   const latest = useRef(begin);
   useEffect(() => {
@@ -88,7 +91,9 @@ export function usePhrase(chorus: VoicedChorus, tuneId: string, layer: LayerId):
       setTempoPlayed({ kind: 'layer', layer, tuneId }, next);
       whilePlaying.tempo(next);
     };
-    const playPhrase = (): void => void latest.current(false);
+    const playPhrase = (): void => {
+      latest.current(false);
+    };
     useOwnMusic.setState({ music: { name: 'the phrase', tempo, setTempo, play: playPhrase } });
     return () => {
       useOwnMusic.setState({ music: undefined });
@@ -96,7 +101,7 @@ export function usePhrase(chorus: VoicedChorus, tuneId: string, layer: LayerId):
   }, [layer, tuneId, tempo]);
   return {
     ...{ phrase, content, tempo, part, verdict, judged, answers },
-    begin: (withLayer) => void begin(withLayer),
+    begin,
     say: (right) => {
       answer({ right: right ? 1 : 0 });
     },

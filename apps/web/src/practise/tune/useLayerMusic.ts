@@ -3,11 +3,9 @@ import { useEffect } from 'react';
 import { engine } from '../../engine/client';
 import type { VoicedChorus } from '../../engine/protocol';
 import { useTune } from '../../document/store';
-import { useCompositionStore } from '../../engine/useComposition';
 import { useOwnMusic, type Bars } from '../../playback/ownMusic';
-import { usePlayer } from '../../playback/usePlayer';
-import { play, whilePlaying } from '../../playback/player';
-import { startOf } from '../../playback/useBand';
+import { playOnceMade, whilePlaying, type PlayRequest } from '../../playback/player';
+import { planLatest, startOf } from '../../playback/useBand';
 import { useHeading } from '../../place/heading';
 import { usePractisedTempo } from '../items/usePractisedTempo';
 import { setTempoPlayed } from '../items/tempoPlayed';
@@ -15,6 +13,7 @@ import { partLeftOut } from '../listening/earStore';
 import { usePlayed } from '../layer/lineWish';
 import { partOf } from '../layer/partOf';
 import type { LayerContent } from '../layer/useLayer';
+import { useOnceThere } from '../../ui/useOnceThere';
 
 /** What is new begins at this share of the tempo of the tune. */
 const SLOW = 0.6;
@@ -35,31 +34,29 @@ export function useLayerMusic(
   const { instrument } = useTune().setup;
   const tempo = useLayerTempo(item);
   const played = usePlayed(instrument, item.layer);
+  const contentOnce = useOnceThere(content);
   useEffect(() => {
     const setTempo = (next: number): void => {
       setTempoPlayed(item, next);
       whilePlaying.tempo(next);
     };
-    const planOf = (bars: Bars): Promise<BandPlan | undefined> => {
-      const { composed } = useCompositionStore.getState();
-      if (item.layer === 'comp' && composed) {
-        return engine.band(composed.id, { tempo, ends: !usePlayer.getState().loop, ...bars });
-      }
-      const { line = [], path = [] } = content ?? {};
+    const planOf = async (bars: Bars): Promise<BandPlan | undefined> => {
+      if (item.layer === 'comp') return planLatest((music) => music.plan({ feel, tempo }, bars));
+      const { line, path } = await contentOnce();
       const solo = line.length ? { solo: { notes: playedLayer(line), written: true } } : {};
       return engine.plan(chorus.id, { feel, tempo, path, ...bars, ...solo });
     };
-    const playNow = async (bars: Bars): Promise<void> => {
-      const plan = content && (await planOf(bars));
-      if (!plan) return;
+    const make = async (bars: Bars): Promise<PlayRequest | undefined> => {
+      const plan = await planOf(bars);
+      if (!plan) return undefined;
       setTempoPlayed(item, tempo);
       const from = startOf(chorus, bars);
       const silent = partLeftOut(partOf(item.layer, played));
-      await play({ what: 'layer', plan, from, tempo, meter, feel, instrument, silent });
+      return { what: 'layer', plan, from, tempo, meter, feel, instrument, silent };
     };
     const music = {
       ...{ name: `the ${item.layer}`, tempo, setTempo },
-      play: (bars: Bars) => void playNow(bars),
+      play: (bars: Bars) => void playOnceMade('layer', () => make(bars)),
     };
     useOwnMusic.setState({ music });
     return () => {
@@ -67,5 +64,5 @@ export function useLayerMusic(
     };
     // Another object each time it is drawn; what it says is what counts.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [chorus, content, feel, meter, instrument, tempo, itemKey(item)]);
+  }, [chorus, contentOnce, feel, meter, instrument, tempo, played, itemKey(item)]);
 }
