@@ -17,27 +17,30 @@ interface SheetPagesProps {
 export function useSheetPages(props: SheetPagesProps | undefined): ReactNode[] {
   const { score, look } = props ?? {};
   const { symbol } = useNotation();
-  const pages = useMemo(
-    () => (score && look ? layOut(score, look, symbol) : []),
+  const laidOut = useMemo(
+    () => score && look && layOut(score, look, symbol),
     [score, look, symbol],
   );
-  if (!props) return [];
+  if (!props || !laidOut) return [];
+  const { pages, gap } = laidOut;
   const { paper } = props.look;
   return pages.map((systems, at) => (
     <PaperPage key={at} paper={paper} number={at + 1} total={pages.length} foot={props.score.title}>
-      <PageOfScore {...props} systems={systems} isFirst={at === 0} />
+      <PageOfScore {...props} systems={systems} gap={gap} isFirst={at === 0} />
     </PaperPage>
   ));
 }
 
 interface PageOfScoreProps extends SheetPagesProps {
   readonly systems: readonly SystemBars[];
+  /** Between two of them, in pixels. */
+  readonly gap: number;
   /** The first page of a document has its title over it. */
   readonly isFirst: boolean;
 }
 
 /** What stands on one page of a document. */
-export function PageOfScore({ score, systems, under, look, isFirst }: PageOfScoreProps) {
+export function PageOfScore({ score, systems, gap, under, look, isFirst }: PageOfScoreProps) {
   const [part] = score.parts;
   const height = part ? systemHeight(part, hasNumbers(score)) : 0;
   return (
@@ -45,16 +48,18 @@ export function PageOfScore({ score, systems, under, look, isFirst }: PageOfScor
       {isFirst && (
         <SheetHead title={score.title} left={under} right={`${score.feel}, ♩ = ${score.tempo}`} />
       )}
-      {systems.map((system) => (
-        <System
-          key={system.first}
-          score={score}
-          system={system}
-          width={PAPERS[look.paper].width - 2 * MARGIN}
-          height={height}
-          size={SIZES[look.size]}
-        />
-      ))}
+      <div className="sheet-systems" style={{ gap }}>
+        {systems.map((system) => (
+          <System
+            key={system.first}
+            score={score}
+            system={system}
+            width={PAPERS[look.paper].width - 2 * MARGIN}
+            height={height}
+            size={SIZES[look.size]}
+          />
+        ))}
+      </div>
     </>
   );
 }

@@ -1,6 +1,6 @@
 import { parseChart, leadSheet } from '@drop-close/core';
 import { systemHeight } from './heights';
-import { MARGIN, PAPERS, pagesOf, systemsOf } from './pages';
+import { layOut, MARGIN, PAPERS, pagesOf, systemsOf, USUAL_LOOK } from './pages';
 
 const sheet = (text: string) =>
   leadSheet({
@@ -13,6 +13,18 @@ describe('lines of a sheet', () => {
     expect(systemsOf(score, 4, String).map(({ count }) => count)).toEqual([4, 4, 2, 4]);
     expect(systemsOf(score, 6, String).map(({ count }) => count)).toEqual([6, 4, 4]);
   });
+  it('have half the bars where all of them would be too tight, so that phrases stay together', () => {
+    const score = sheet('| C '.repeat(8));
+    const counts = (perLine: number, room: number): number[] =>
+      systemsOf(score, perLine, String, room).map(({ count }) => count);
+    // A bar of slashes needs 122 pixels, the clef 44 and the meter 26.
+    expect(counts(4, 560)).toEqual([4, 4]);
+    expect(counts(4, 557)).toEqual([2, 2, 4]);
+    expect(counts(8, 557)).toEqual([2, 2, 4]);
+    expect(counts(4, 530)).toEqual([2, 2, 2, 2]);
+    expect(counts(6, 530)).toEqual([3, 3, 2]);
+    expect(counts(4, 100)).toEqual(Array(8).fill(1));
+  });
   it.each(['', '[A]\n'])(
     'have a pickup before their first bar, a section or none: %j',
     (section) => {
@@ -23,6 +35,16 @@ describe('lines of a sheet', () => {
       ]);
     },
   );
+});
+
+it('systems share what the fullest page has left, as far as they still belong together', () => {
+  const gapOf = (bars: number): number =>
+    layOut(sheet('| C '.repeat(bars)), USUAL_LOOK, String).gap;
+  const [first, system] = [1122 - 2 * MARGIN - 84 - 26, 110];
+  expect(gapOf(8)).toBe(28);
+  expect(gapOf(32)).toBe(first / 8 - system);
+  // A second page has room for eight systems too, and more of it; the first says how far apart they are.
+  expect(gapOf(64)).toBe(gapOf(32));
 });
 
 describe('pages', () => {

@@ -39,7 +39,7 @@ export interface SystemBars {
 
 /**
  * A pickup stands before the first line; a section begins a line of its own.
- * @param perLine bars of a line, fewer where they have too many notes to be read
+ * @param perLine bars of a line; where they have too many notes to be read half of them, so that phrases stay together
  * @param symbolOf how a symbol is written
  * @param room for a line, in pixels of medium size
  */
@@ -52,32 +52,49 @@ export function systemsOf(
   const { measures } = score;
   const needs = needsOf(score, symbolOf);
   const head = headRoom(score.key);
+  const fits = ({ first, count }: SystemBars): boolean =>
+    needs.slice(first, first + count).reduce((sum, { all }) => sum + all, head) <= room;
   const systems: SystemBars[] = [];
   let first = 0;
   while (first < measures.length) {
     const pickup = measures[first]!.number === 0 ? 1 : 0;
     let count = Math.min(perLine + pickup, measures.length - first);
-    const fits = (bars: number): boolean =>
-      needs.slice(first, first + bars).reduce((sum, { all }) => sum + all, head) <= room;
-    while (count > 1 && !fits(count)) count -= 1;
     // A section that begins after the pickup begins with its line.
     const next = first + 1 + pickup;
     const section = measures.slice(next, first + count).findIndex((each) => each.section);
     if (section >= 0) count = section + 1 + pickup;
-    systems.push({ first, count });
+    systems.push(...halved({ first, count }, pickup, fits));
     first += count;
   }
   return systems;
 }
 
+/** Bars in one line where they fit, else half of them in each of two. */
+function halved(
+  bars: SystemBars,
+  pickup: number,
+  fits: (bars: SystemBars) => boolean,
+): SystemBars[] {
+  const { first, count } = bars;
+  if (count <= 1 + pickup || fits(bars)) return [bars];
+  const half = Math.ceil((count - pickup) / 2) + pickup;
+  return [
+    ...halved({ first, count: half }, pickup, fits),
+    ...halved({ first: first + half, count: count - half }, 0, fits),
+  ];
+}
+
+/** What a page has for its systems, in pixels. */
+const roomOn = (page: number, paper: PaperId): number =>
+  PAPERS[paper].height - 2 * MARGIN - FOOT - (page === 0 ? HEAD : 0);
+
 /** Systems by page: none is cut. */
 export function pagesOf<S>(systems: readonly S[], height: number, paper: PaperId): S[][] {
-  const room = PAPERS[paper].height - 2 * MARGIN - FOOT;
   const pages: S[][] = [];
   let left = 0;
   for (const system of systems) {
     if (left < height) {
-      left = pages.length ? room : room - HEAD;
+      left = roomOn(pages.length, paper);
       pages.push([]);
     }
     pages.at(-1)!.push(system);
@@ -86,14 +103,32 @@ export function pagesOf<S>(systems: readonly S[], height: number, paper: PaperId
   return pages;
 }
 
-/** The pages of a document, each with its lines. @param symbolOf how a symbol is written */
+/** Systems are at most so far apart, in pixels. */
+const MOST_GAP = 28;
+
+/** What the fullest page has left, shared between its systems; the same on every page. */
+function gapOf(pages: readonly SystemBars[][], height: number, paper: PaperId): number {
+  const spare = pages.map(({ length }, at) => roomOn(at, paper) / length - height);
+  return Math.max(0, Math.min(MOST_GAP, ...spare));
+}
+
+/** A document on paper. */
+export interface LaidOut {
+  /** Each with its lines. */
+  readonly pages: readonly (readonly SystemBars[])[];
+  /** Between two systems, in pixels. */
+  readonly gap: number;
+}
+
+/** The pages of a document. @param symbolOf how a symbol is written */
 export function layOut(
   score: Score,
   { perLine, paper, size }: PaperLook,
   symbolOf: (symbol: string) => string,
-): SystemBars[][] {
+): LaidOut {
   const [part] = score.parts;
-  const height = part ? systemHeight(part, hasNumbers(score)) : 0;
+  const height = part ? systemHeight(part, hasNumbers(score)) * SIZES[size] : 0;
   const room = (PAPERS[paper].width - 2 * MARGIN) / SIZES[size];
-  return pagesOf(systemsOf(score, perLine, symbolOf, room), height * SIZES[size], paper);
+  const pages = pagesOf(systemsOf(score, perLine, symbolOf, room), height, paper);
+  return { pages, gap: gapOf(pages, height, paper) };
 }

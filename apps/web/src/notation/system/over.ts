@@ -9,7 +9,7 @@ const SVG = 'http://www.w3.org/2000/svg';
 /** Over the staff, in pixels: chords, or over what is higher; sections over those. */
 const CHORD_UP = 14;
 const CLEAR = 13;
-const SECTION_UP = 24;
+const SECTION_UP = 19;
 const AFTER_SECTION = 12;
 /** Over the foot of the system. */
 const NUMBERS_UP = 8;

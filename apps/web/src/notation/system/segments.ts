@@ -9,7 +9,7 @@ import { keyOfNote, stepOf } from '../keys';
 import { numberWidth, symbolWidth } from '../../ui/textWidth';
 
 /** The least room of a moment, of a sign before a note, of a slash, and between two symbols, in pixels of medium size. */
-const MOMENT = 15;
+const MOMENT = 18;
 const SIGN = 12;
 const SLASH = 22;
 const BETWEEN_SYMBOLS = 7;

@@ -1,6 +1,7 @@
 import type { Degree, Moment, ScoreMeasure } from '@drop-close/core';
 import type { Stave, StemmableNote } from 'vexflow/bravura';
 import type { Spot } from './makeRoom';
+import type { TieSide } from './tieSide';
 
 /** What of a score is drawn, and where. */
 export interface SystemPlace {
@@ -35,5 +36,13 @@ export interface DrawnMeasure {
   readonly lowest: number;
 }
 
-/** Notes that are tied on, by staff and pitch, with their position in the chord. */
-export type OpenTies = Map<string, { readonly note: StemmableNote; readonly index: number }>;
+/** A note that is tied on. */
+export interface OpenTie {
+  readonly note: StemmableNote;
+  /** Its position in the chord. */
+  readonly index: number;
+  readonly side: TieSide;
+}
+
+/** By staff and pitch. */
+export type OpenTies = Map<string, OpenTie>;

@@ -11,6 +11,8 @@ export interface BookletTune {
 export interface BookletPage {
   readonly tune: BookletTune;
   readonly systems: readonly SystemBars[];
+  /** Between two of them, in pixels. */
+  readonly gap: number;
   /** Whether the tune begins here. */
   readonly isFirst: boolean;
 }
@@ -40,8 +42,8 @@ export function bookletOf(
   const pages: BookletPage[] = [];
   const contents = tunes.map((tune): ContentsLine => {
     const page = pages.length + 2;
-    const own = layOut(tune.score, look, symbolOf);
-    pages.push(...own.map((systems, at) => ({ tune, systems, isFirst: at === 0 })));
+    const { pages: own, gap } = layOut(tune.score, look, symbolOf);
+    pages.push(...own.map((systems, at) => ({ tune, systems, gap, isFirst: at === 0 })));
     return { title: tune.title, key: tune.score.key, tempo: tune.score.tempo, page };
   });
   return { contents, pages, total: pages.length + 1 };
