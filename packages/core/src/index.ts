@@ -795,6 +795,7 @@ export {
   SET_KINDS,
   SHEET_KINDS,
   SHEET_LABELS,
+  usualReader,
   type Sheet,
   type SheetKind,
   type SheetRequest,
@@ -802,6 +803,7 @@ export {
 export { outsideNote } from './score/sheets/outsideNote';
 export { compSheetOf, sheetOf, tuneSheet } from './score/sheets/sheetOf';
 export { movedByOctaves, octaveOffered, outOfRange, type OutOfRange } from './score/inRange';
+export { staffStep, stepsUnder } from './score/staff';
 export { READER_IDS, READERS, type ReaderId } from './score/readers';
 export type {
   Clef as ScoreClef,

@@ -17,10 +17,5 @@ export function keyOfNote({ name, midi }: EngravedNote): string {
   return `${letter.toLowerCase()}${name.slice(1)}/${octave}`;
 }
 
-/** The step of a staff on which a key stands, counted from C0. @example stepOf('eb/4') // 30 */
-export const stepOf = (key: string): number =>
-  Number(key.slice(key.indexOf('/') + 1)) * LETTERS.length + LETTERS.indexOf(key.charAt(0));
-const LETTERS = 'cdefgab';
-
 /** Where the lowest note of a chord is written in each clef: the C in the middle of it or near. */
 export const LOWEST_IN: Readonly<Record<Clef, number>> = { treble: 60, bass: 40 };

@@ -4,9 +4,11 @@ import {
   type SheetRequest,
   isForReaders,
   isOfSolo,
+  usualReader,
 } from '@drop-close/core';
 import { Select } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
+import { useTune } from '../document/store';
 import { useHeading } from '../place/heading';
 import { useProfile } from '../profile/profileStore';
 import { useSolos } from '../solo/useSolos';
@@ -40,7 +42,9 @@ interface NotesSideProps {
 
 /** A document in notes, for whoever reads it. */
 export function NotesSide({ kind, chosen, choose, chooser, look }: NotesSideProps) {
-  const reader = isForReaders(kind) ? chosen.reader : 'concert';
+  const { instrument } = useTune().setup;
+  const wanted = isForReaders(kind) ? chosen.reader : undefined;
+  const reader = wanted ?? usualReader(kind, instrument);
   const { solos } = useSolos();
   const solo = isOfSolo(kind)
     ? (solos.find(({ id }) => id === chosen.line) ?? solos[0])

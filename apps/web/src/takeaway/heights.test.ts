@@ -1,18 +1,10 @@
 import { parseChart, scaleSheet } from '@drop-close/core';
-import { stepsUnder, systemHeight } from './heights';
+import { systemHeight } from './heights';
 
 const scales = (text: string) => {
   const tune = { title: 'T', chart: parseChart(text).chart, key: 'C', tempo: 120, feel: 'swing' };
   return scaleSheet({ ...tune, feel: 'swing' }, { kept: [], school: 'by function' }).parts[0]!;
 };
-
-it('steps are counted from the lowest line of a staff', () => {
-  expect(stepsUnder('e/4', 'treble')).toBe(0);
-  expect(stepsUnder('c/4', 'treble')).toBe(2);
-  expect(stepsUnder('eb/3', 'treble')).toBe(7);
-  expect(stepsUnder('g/2', 'bass')).toBe(0);
-  expect(stepsUnder('f/5', 'treble')).toBe(-8);
-});
 
 it('a line whose notes lie low is higher by what they need with their degrees', () => {
   const part = scales('| Cmaj7 |');

@@ -1,5 +1,4 @@
-import type { Score, ScorePart } from '@drop-close/core';
-import { keyOfNote, stepOf, type Clef } from '../notation/keys';
+import { midi as pitchOf, stepsUnder, type Score, type ScorePart } from '@drop-close/core';
 
 /** From staff to staff of one system, in pixels. */
 export const BETWEEN_STAVES = 96;
@@ -39,16 +38,11 @@ function underLowest({ staves, measures, writtenAbove }: HeightOf): number {
     .flatMap(({ voices }) => voices.filter(({ staff }) => staff === last))
     .flatMap(({ moments }) => moments.flatMap((moment) => moment.notes));
   const depths = notes.map(({ midi, note, degree }) => {
-    const steps = stepsUnder(keyOfNote({ name: note, midi: midi + writtenAbove }), clef);
+    const steps = stepsUnder({ note, midi: pitchOf(midi + writtenAbove) }, clef);
     return steps * STEP + NOTEHEAD + (degree === undefined ? 0 : DEGREES);
   });
   return Math.max(0, ...depths);
 }
-
-/** How many steps of a staff a note is written under its lowest line. @example stepsUnder('c/4', 'treble') // 2 */
-export const stepsUnder = (key: string, clef: Clef): number => LOWEST_LINE[clef] - stepOf(key);
-/** E4 and G2. */
-const LOWEST_LINE = { treble: stepOf('e/4'), bass: stepOf('g/2') } as const;
 
 export const hasNumbers = ({ measures }: Pick<Score, 'measures'>): boolean =>
   measures.some(({ chords }) => chords.some(({ number }) => number !== undefined));

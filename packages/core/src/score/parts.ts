@@ -9,6 +9,7 @@ import { noteOf, plainSpelling, type NoteName } from '../pitch/spelling';
 import { FRETTED } from '../voicing/base/instruments';
 import { isFretted } from '../voicing/playingOf';
 import type { Instrument, Voicing } from '../voicing/base/types';
+import { clefOf } from './staff';
 import type { Clef, PartMeasure, ScoreMeasure, ScorePart } from './types';
 import { writeVoice, type Pitched, type Struck } from './voice';
 
@@ -39,10 +40,9 @@ export function linePart(
     ...{ at, length },
     notes: [{ ...rest, note: plainSpelling(note) }],
   }));
-  const low = line.filter((note) => note.midi < MIDDLE_C - 5).length * 2 > line.length;
   const bars = writeVoice(struck, measures);
   return {
-    ...{ name, staves: [low ? 'bass' : 'treble'], tuning: [], writtenAbove: 0 },
+    ...{ name, staves: [clefOf(line)], tuning: [], writtenAbove: 0 },
     measures: bars.map((moments) => ({ voices: [{ staff: 0, moments }] })),
   };
 }

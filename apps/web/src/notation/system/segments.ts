@@ -1,15 +1,16 @@
 import {
   noteInKey,
+  staffStep,
   type PartMeasure,
   type ScoreMeasure,
   type ScoreVoice,
   type WrittenNote,
 } from '@drop-close/core';
-import { keyOfNote, stepOf } from '../keys';
 import { numberWidth, symbolWidth } from '../../ui/textWidth';
 
-/** The least room of a moment, of a sign before a note, of a slash, and between two symbols, in pixels of medium size. */
-const MOMENT = 18;
+/** The least room of a note or rest, of a chord, of a sign before a note, of a slash, and between two symbols, in pixels of medium size. */
+const MOMENT = 15;
+const CHORD = 18;
 const SIGN = 12;
 const SLASH = 22;
 const BETWEEN_SYMBOLS = 7;
@@ -94,12 +95,13 @@ function roomsOf({ moments }: ScoreVoice, key: string): MomentRoom[] {
     });
     const steps = notes.map(stepOfNote).sort((a, b) => a - b);
     const isDisplaced = steps.some((step, index) => steps[index + 1] === step + 1);
-    const room = MOMENT + value.dots * DOT + (isDisplaced ? HEAD : 0);
+    const least = notes.length > 1 ? CHORD : MOMENT;
+    const room = least + value.dots * DOT + (isDisplaced ? HEAD : 0);
     return { at, before: signsOf(signed) * SIGN, room };
   });
 }
 
-const stepOfNote = ({ note, midi }: WrittenNote): number => stepOf(keyOfNote({ name: note, midi }));
+const stepOfNote = ({ note, midi }: WrittenNote): number => staffStep(note, midi);
 
 /** How many signs stand beside one another before a chord: those of notes near each other do. */
 function signsOf(signed: readonly WrittenNote[]): number {

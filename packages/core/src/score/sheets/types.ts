@@ -1,5 +1,6 @@
 import type { School } from '../../analysis/base/types';
 import type { SheetHead } from '../documents';
+import type { InstrumentId } from '../../voicing/base/instruments';
 import type { OutOfRange } from '../inRange';
 import type { ReaderId } from '../readers';
 import type { SheetSolo } from '../soloSheet';
@@ -50,6 +51,11 @@ export const isForReaders = (kind: string): boolean => FOR_READERS.has(kind);
 const OF_SOLO: ReadonlySet<string> = new Set<SheetKind>(['melody', 'solo line']);
 /** Whether it is one of the tune's solo lines. */
 export const isOfSolo = (kind: string): boolean => OF_SOLO.has(kind);
+
+const LAYERS: ReadonlySet<SheetKind> = new Set<SheetKind>(['roots', 'arpeggios', 'guide tones']);
+/** Who reads a document where nobody was chosen: a line to be practised is read by whoever plays the instrument. */
+export const usualReader = (kind: SheetKind, instrument: InstrumentId): ReaderId =>
+  LAYERS.has(kind) && instrument === 'guitar' ? 'guitar' : 'concert';
 
 /** Documents that a whole set can have, one tune after the other. */
 export const SET_KINDS: readonly SheetKind[] = SHEET_KINDS.filter((kind) => !isOfSolo(kind));
