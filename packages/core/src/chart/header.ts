@@ -1,3 +1,4 @@
+import { englishNote } from '../pitch/germanNames';
 import { parseNote } from '../pitch/spelling';
 import { MOST_BEATS, formatMeter, parseMeter } from './meter';
 import { FEELS, type ChartHeader } from './types';
@@ -11,14 +12,21 @@ export const LONGEST_TITLE = 120;
  * Reads a key into its short form; `undefined` when it is none.
  * @example parseKey('F# minor') // 'F#m'
  * @example parseKey('e♭') // 'Eb'
+ * @example parseKey('cis-Moll') // 'C#m'
  */
 export function parseKey(text: string): string | undefined {
-  const match = /^\s*([A-Ga-g][b#♭♯]?)\s*(m|-|min|minor|maj|major)?\s*$/.exec(text);
-  const tonic = (match?.[1] ?? '').replace('♭', 'b').replace('♯', '#');
-  const root = tonic.charAt(0).toUpperCase() + tonic.slice(1);
-  if (!match || !parseNote(root)) return undefined;
-  return root + (['m', '-', 'min', 'minor'].includes(match[2] ?? '') ? 'm' : '');
+  const match = KEY.exec(text);
+  if (!match) return undefined;
+  const tonic = match[1]!.replace('♭', 'b').replace('♯', '#');
+  const root = englishNote(tonic) ?? tonic.charAt(0).toUpperCase() + tonic.slice(1);
+  if (!parseNote(root)) return undefined;
+  return root + (MINOR.test(match[2] ?? '') ? 'm' : '');
 }
+
+/** Case tells m from M. */
+const KEY =
+  /^\s*([A-Ga-g](?:is|es)|[AEae]s|[Hh]|[A-Ga-g][b#♭♯]?)(?:\s*|-(?=[DdMm]))(m|-|[Mm]in|[Mm]inor|[Mm]aj|[Mm]ajor|[Dd]ur|[Mm]oll)?\s*$/;
+const MINOR = /^(?:m|-|min|minor|moll)$/i;
 
 /** Reads one header line such as `tempo: 132`, or says what would be right. */
 export function readHeaderLine(line: string): ChartHeader | string {

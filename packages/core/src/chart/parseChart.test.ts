@@ -101,7 +101,7 @@ describe('problems say what, where and what would be right', () => {
       'al Coda leaves from a bar: write "To Coda" in it.',
     ],
     ['meter: 4\n| C |', 1, 1, '"4" is no meter: write beats and unit, as 3/4.'],
-    ['key: H\n| C |', 1, 1, '"H" is no key: write a letter A to G, with m for minor, as Ebm.'],
+    ['key: X\n| C |', 1, 1, '"X" is no key: write a letter A to G, with m for minor, as Ebm.'],
     [
       '| C |\nkey: F',
       2,

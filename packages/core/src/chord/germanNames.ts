@@ -1,11 +1,19 @@
-/** H as root or bass, where German charts have B natural. */
-const H_ROOT = /^(\s*\(?\s*)[Hh](?![b#♭♯𝄫𝄪])/u;
-const H_BASS = /(\/\s*)[Hh](?=\s*\)?\s*$)/;
+import { englishNote } from '../pitch/germanNames';
+
+/** As root: sus is no ending of a name, and small words such as "as" are no roots. */
+const ROOT = /^(\s*\(?\s*)([A-G](?:is|es)|[AE]s(?!us)|[Hh](?![b#♭♯𝄫𝄪]))/u;
+const BASS = /(\/\s*)([A-G](?:is|es)|[AE]s|[Hh])(?=\s*\)?\s*$)/;
+
+/** @example withEnglishRoot('Fism7b5') // 'F#m7b5' */
+export const withEnglishRoot = (symbol: string): string => inEnglish(symbol, ROOT);
 
 /**
- * A symbol with German names of notes in the names that are read here: H is B natural.
- * @example withoutH('Hm7b5') // 'Bm7b5'
- * @example withoutH('G/H') // 'G/B'
+ * A symbol with German names of notes in the names that are read here.
+ * @example withEnglishNames('Hm7b5') // 'Bm7b5'
+ * @example withEnglishNames('Es/B') // 'Eb/B'
  */
-export const withoutH = (symbol: string): string =>
-  symbol.replace(H_ROOT, '$1B').replace(H_BASS, '$1B');
+export const withEnglishNames = (symbol: string): string =>
+  inEnglish(withEnglishRoot(symbol), BASS);
+
+const inEnglish = (symbol: string, place: RegExp): string =>
+  symbol.replace(place, (_, before: string, name: string) => before + (englishNote(name) ?? name));

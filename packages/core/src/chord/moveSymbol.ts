@@ -1,5 +1,5 @@
 import { intervalBetween, moveNote, type Interval } from '../pitch/interval';
-import { withoutH } from './germanNames';
+import { withEnglishNames } from './germanNames';
 import { plainRoot, spellFrom, type NoteName } from '../pitch/spelling';
 
 const SYMBOL =
@@ -13,7 +13,7 @@ const SYMBOL =
  * @example moveSymbol('bb7 (b9)', { letterSteps: 1, semitones: 2 }) // 'C7 (b9)'
  */
 export function moveSymbol(symbol: string, interval: Interval, named?: NoteName): string {
-  const match = SYMBOL.exec(withoutH(symbol));
+  const match = SYMBOL.exec(withEnglishNames(symbol));
   if (!match) return symbol;
   const [, before = '', root = '', sign = '', body = '', slash, bass, bassSign = '', after = ''] =
     match;

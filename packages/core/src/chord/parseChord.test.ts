@@ -161,6 +161,47 @@ describe('a symbol that cannot be read', () => {
     expect(problem(symbol)).toMatchObject({ index, message });
   });
 
+  // Common practice: how the same chords are written elsewhere.
+  it.each([
+    ['C7/9', 'C7(9)'],
+    ['C7/13', 'C7(13)'],
+    ['C9/13', 'C9(13)'],
+    ['C7/9/13', 'C7(9,13)'],
+    ['C7/b9', 'C7(b9)'],
+    ['C7(b9/13)', 'C7(b9,13)'],
+    ['C7.9', 'C7(9)'],
+    ['Cm7/b5', 'Cm7(b5)'],
+    ['C7(9b)', 'C7(b9)'],
+    ['Cm7(5b)', 'Cm7(b5)'],
+    ['C7(5-)', 'C7(b5)'],
+    ['C5-', 'C(b5)'],
+    ['C7M', 'Cmaj7'],
+    ['Eb7M/G', 'Ebmaj7/G'],
+    ['C7maj', 'Cmaj7'],
+    ['Cj7', 'Cmaj7'],
+    ['CJ9', 'Cmaj9'],
+    ['Cmajor7', 'Cmaj7'],
+    ['Cminor7', 'Cm7'],
+    ['Cm/maj7', 'Cm(maj7)'],
+    ['Cm/M7', 'Cm(maj7)'],
+    ['Cm+7', 'Cm(maj7)'],
+    ['C4', 'Csus4'],
+    ['C2', 'Csus2'],
+    ['C7/4', 'C7sus4'],
+    ['Csus4/7', 'C7sus4'],
+    ['C0', 'Cdim'],
+    ['C07', 'Cdim7'],
+    ['F#07', 'F#dim7'],
+    ['Chdim', 'Cm7b5'],
+    ['C half-dim', 'C m7b5'],
+    ['Cdiminished7', 'Cdim7'],
+    ['C7altered', 'C7alt'],
+    ['Cdom7', 'C7'],
+    ['C\\E', 'C/E'],
+  ])('%s is taken for %s, as other hands mean it', (symbol, suggestion) => {
+    expect(problem(symbol).suggestion).toBe(suggestion);
+  });
+
   it('makes no suggestion where nothing is close', () => {
     expect(problem('Cxyzzyplugh').suggestion).toBeUndefined();
   });

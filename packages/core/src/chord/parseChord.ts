@@ -2,21 +2,23 @@ import { parseNote, type NoteName } from '../pitch/spelling';
 import { fail, ok, type Result } from '../base/result';
 import { PLAIN_CHARACTER } from './data';
 import { EMPTY_DRAFT, type ChordDraft } from './draft';
-import { withoutH } from './germanNames';
+import { withEnglishNames, withEnglishRoot } from './germanNames';
 import { SYMBOL_RULES, expectedAfter } from './grammar';
+import { fromOtherHands } from './otherHands';
 import { nearestQuality } from './suggest';
 import { degreesOf, guideTonesOf, spellTones } from './tones';
 import type { Degree } from './degrees';
 import type { Chord, ChordProblem, PitchedChord } from './types';
 
+const ROOT = /^([A-Ga-g])(bb?|##?)?/;
 /** Longer than any chord a person writes; keeps pasted text from being searched for suggestions. */
 const LONGEST_SYMBOL = 32;
 
 /**
  * Reads a chord symbol.
  *
- * Case matters only for m and M; unicode accidentals, superscripts and surrounding brackets are fine. H, as German charts have
- * it, is B natural.
+ * Case matters only for m and M; unicode accidentals, superscripts and surrounding brackets are fine, and so are the names of
+ * notes of German charts: H is B natural, Fis F sharp.
  * Nothing is dropped in silence: a symbol that cannot be read whole is a problem with the position of
  * the first bad character, what was expected there, and the nearest readable symbol where one is close.
  *
@@ -24,11 +26,13 @@ const LONGEST_SYMBOL = 32;
  * @example parseChord('C7b8').problem.index // 2
  */
 export function parseChord(symbol: string): Result<Chord, ChordProblem> {
-  const named = withoutH(symbol);
+  const named = withEnglishNames(symbol);
   const { text, offset } = unwrap(plainCharacters(named));
+  // A German name may be longer than the English one.
+  const longer = symbol.length - withEnglishRoot(symbol).length;
   const shift = (problem: ChordProblem): ChordProblem => ({
     ...problem,
-    index: problem.index + offset,
+    index: problem.index + offset + (problem.index > 0 ? longer : 0),
   });
   if (/^n\.?c\.?$/i.test(text)) return ok({ kind: 'no chord', symbol: text, tones: [] });
   const written = named.slice(offset, offset + text.length);
@@ -74,7 +78,7 @@ function readSymbol(text: string): Result<Reading, ChordProblem> {
   if (text.length > LONGEST_SYMBOL) {
     return fail({ index: 0, message: 'This is too long to be one chord symbol.' });
   }
-  const rootMatch = /^([A-Ga-g])(bb?|##?)?/.exec(text);
+  const rootMatch = ROOT.exec(text);
   if (!rootMatch) return fail(noRoot(text));
   const root = (rootMatch[1] ?? '').toUpperCase() + (rootMatch[2] ?? '');
   const body = readBody(text, rootMatch[0].length);
@@ -146,12 +150,19 @@ function readBass(
   });
 }
 
-/** The nearest readable symbol keeps the root and the bass as typed and mends what is between. */
+/** What other hands mean by it; else the nearest readable symbol, which keeps the root and the bass as typed and mends what is between. */
 function withSuggestion(text: string, root: string, problem: ChordProblem): ChordProblem {
+  const meant = fromOtherHands(text);
+  if (meant !== undefined && isReadable(meant)) return { ...problem, suggestion: meant };
   const [, quality = '', bass = ''] =
     /^(.*?)(\/[A-Ga-g][b#]{0,2})?$/.exec(text.slice(root.length)) ?? [];
   const nearest = nearestQuality(quality);
   return nearest === undefined ? problem : { ...problem, suggestion: root + nearest + bass };
+}
+
+function isReadable(text: string): boolean {
+  const root = ROOT.exec(text);
+  return root !== null && readBody(text, root[0].length).ok;
 }
 
 function toChord(symbol: string, { root, draft, bass }: Reading): PitchedChord {

@@ -1,4 +1,4 @@
-import { withoutH } from './germanNames';
+import { withEnglishNames } from './germanNames';
 
 /** How a player likes the qualities of chords written. */
 export interface SymbolStyle {
@@ -26,7 +26,7 @@ const MAJOR_WORD = /^(?:maj|ma(?!dd)|M(?!i)|Δ|\^|△|∆)/;
  * @example styleSymbol('F#°7', SYMBOL_STYLES.letters) // 'F#dim7'
  */
 export function styleSymbol(symbol: string, style: SymbolStyle): string {
-  const match = ROOT.exec(withoutH(symbol));
+  const match = ROOT.exec(withEnglishNames(symbol));
   if (!match) return symbol;
   const [, root = '', body = '', bass = ''] = match;
   return root + styleBody(body, style) + bass;

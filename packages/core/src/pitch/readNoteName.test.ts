@@ -23,6 +23,10 @@ describe('a note that somebody names', () => {
     ['ut#', 'C#'],
     ['ti', 'B'],
     ['H', 'B'],
+    ['fis', 'F#'],
+    ['Es', 'Eb'],
+    ['as', 'Ab'],
+    ['b', 'B'],
     ['fab', 'Fb'],
   ])('%s is %s', (word, name) => {
     expect(readNoteName(word)).toBe(name);

@@ -119,11 +119,22 @@ function byBeats(line: string, beats: number): LooseBar[] {
   );
 }
 
-/** `Dm7///` is a chord and three beats. */
+/** `Dm7///` is a chord and three beats, `Dm7//G7//` two of each, `Dm7/G7` two chords; `C-` is C minor. */
 function strokesApart(word: string): string[] {
+  if (isChord(word)) return [word];
   const match = /^(.*?)(\/+|-+)$/.exec(word);
-  if (!match || (match[1] && !isChord(match[1]))) return [word];
-  return [...(match[1] ? [match[1]] : []), ...Array.from(match[2]!, () => '.')];
+  if (match && (!match[1] || isChord(match[1]))) {
+    return [...(match[1] ? [match[1]] : []), ...Array.from(match[2]!, () => '.')];
+  }
+  const pieces = word.split(/(\/+)/);
+  const chords = pieces.filter((piece, at) => at % 2 === 0 && piece);
+  if (chords.length < 2 || !chords.every(isChord)) return [word];
+  // A stroke between two chords only parts them, unless strokes are counted elsewhere in the word.
+  const isCounted = word.includes('//') || word.endsWith('/');
+  return pieces.flatMap((piece, at) => {
+    if (at % 2 === 0) return piece ? [piece] : [];
+    return isCounted ? Array.from(piece, () => '.') : [];
+  });
 }
 
 /** What stands in a bar as chart text: strokes hold, what is laid out beat by beat is said shortly. */

@@ -212,13 +212,19 @@ function inThree(changes: readonly ChangesLine[]): boolean {
   return bars.length > 1 && bars.every((words) => words.length === 3);
 }
 
-/** Words between the changes, about as many lines of them as of changes, and none of them a head. */
+/** Words between the changes, about as many lines of them as of changes; or, where they are few, all of them under their chords. */
 function areSung(lines: readonly ReadLine[]): boolean {
   const first = lines.findIndex(({ kind }) => kind === 'changes');
   const inside = lines.slice(Math.max(0, first));
-  const [words, changes] = [
-    inside.filter((each) => each.kind === 'words' && each.words.split(' ').length > 2).length,
-    inside.filter(({ kind }) => kind === 'changes').length,
-  ];
-  return words > 2 && words > changes * LYRIC_SHARE;
+  const words = inside.filter(isLongWords).length;
+  const changes = inside.filter(({ kind }) => kind === 'changes').length;
+  if (words > 2) return words > changes * LYRIC_SHARE;
+  return words === 2 && changes === 2 && standUnderChords(inside);
 }
+
+const isLongWords = (each: ReadLine | undefined): boolean =>
+  each?.kind === 'words' && each.words.split(' ').length > 2;
+
+/** Whether every line of changes has words right under it. */
+const standUnderChords = (lines: readonly ReadLine[]): boolean =>
+  lines.every(({ kind }, at) => kind !== 'changes' || isLongWords(lines[at + 1]));

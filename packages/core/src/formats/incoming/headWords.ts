@@ -51,6 +51,10 @@ export function saidIn(piece: string): SaidHead | undefined {
   if (pickup >= 1 && pickup <= MOST_BEATS) return { pickup };
   const key = keyIn(text);
   if (key) return { key };
+  const inKey = /^(.*\S)\s+in\s+(?:the key of\s+)?(\S+(?:\s+\S+)?)$/i.exec(text);
+  const own = inKey && parseKey(inKey[2]!);
+  const said = own ? saidIn(inKey[1]!) : undefined;
+  if (own && said) return { ...said, key: own };
   const lower = text.toLowerCase();
   const meter = /(?<![\d/])(\d{1,2}\/(?:2|4|8|16))(?![\d/])/.exec(lower)?.[1];
   const number = tempoIn(lower.replace(meter ?? '', ''));
@@ -63,12 +67,12 @@ export function saidIn(piece: string): SaidHead | undefined {
   if (rest.replace(FILLERS, ' ').trim()) return undefined;
   const read = meter === undefined ? undefined : parseMeter(meter);
   const tempo = number?.tempo ?? word?.[1];
-  const said = {
+  const saying = {
     ...feel?.[1],
     ...(read && { meter: formatMeter(read) }),
     ...(tempo !== undefined && { tempo }),
   };
-  return Object.keys(said).length ? said : undefined;
+  return Object.keys(saying).length ? saying : undefined;
 }
 
 function keyIn(text: string): string | undefined {
@@ -101,6 +105,16 @@ export function headInWords({ title, key, meter, tempo, feel, pickup }: SaidHead
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
+/** Commas and the like, dashes, brackets, wide spaces, and a meter part a head. */
+const PIECES =
+  /\s*[,;·•|\t]\s*|\s+-\s+|\s*(?=\()|(?<=\))\s+|\s{3,}|\s+(?=\d{1,2}\/(?:2|4|8|16)(?!\d))/;
+
+/** Behind a title a letter is a key; alone it would be a chord or a part. */
+function bareKey(piece: string): SaidHead | undefined {
+  const key = parseKey(piece);
+  return key === undefined ? undefined : { key };
+}
+
 /**
  * A line over the changes, as one or several pieces that say something. What says nothing and stands first is a title.
  * @example headOfLine('Key: F, 4/4, medium swing 132')
@@ -108,9 +122,9 @@ export function headInWords({ title, key, meter, tempo, feel, pickup }: SaidHead
 export function headOfLine(line: string): SaidHead | undefined {
   const whole = saidIn(line);
   if (whole) return whole;
-  const pieces = line.split(/\s*[,;·•|\t]\s*|\s+-\s+|\s*(?=\()|\s{3,}/).filter((each) => each);
+  const pieces = line.split(PIECES).filter((each) => each);
   if (pieces.length < 2) return undefined;
-  const said = pieces.map(saidIn);
+  const said = pieces.map((piece, at) => saidIn(piece) ?? (at > 0 ? bareKey(piece) : undefined));
   const silent = said.filter((each) => !each).length;
   if (silent > 1 || (silent === 1 && said[0])) return undefined;
   const title = said[0] ? {} : { title: pieces[0]! };

@@ -49,6 +49,10 @@ describe('beats', () => {
     ['are strokes', '| Dm7 / G7 / | Cmaj7 / / / |', '| Dm7 G7 | Cmaj7 |'],
     ['part bars where no line does', 'Dm7 / G7 / Cmaj7 / / /', '| Dm7 G7 | Cmaj7 |'],
     ['stand at their chord', '| Dm7// G7// | Cmaj7//// |', '| Dm7 G7 | Cmaj7 |'],
+    ['stand at their chord without spaces', '| Dm7//G7// | Cmaj7//// |', '| Dm7 G7 | Cmaj7 |'],
+    ['are strokes without spaces', '|Dm7/G7/|Cmaj7///|', '| Dm7 G7 | Cmaj7 |'],
+    ['are shared by chords with a stroke between', 'Dm7/G7 | Cmaj7', '| Dm7 G7 | Cmaj7 |'],
+    ['are not a bass', 'D/F# G/B | C/G', '| D/F# G/B | C/G |'],
     ['are dashes', '| Dm7 - - G7 | Cmaj7 - - - |', '| Dm7 . . G7 | Cmaj7 |'],
     ['hold a bar', '| Dm7 / / / | / / / / | G7 |', '| Dm7 | . | G7 |'],
     ['repeat a bar', '| Dm7 G7 | ./. | % | Cmaj7 |', '| Dm7 G7 | % | % | Cmaj7 |'],
@@ -81,6 +85,11 @@ describe('symbols', () => {
       'none',
     ]);
   });
+  it('with a minus are minor, and no beat is taken from them', () => {
+    expect(textOf('| C- | F-7 | Bb- Eb- | Ab-6 |')).toBe('| C- | F-7 | Bb- Eb- | Ab-6 |');
+    expect(textOf('C- - F- - G7')).toBe('| C- | F- | G7 |');
+    expect(textOf('| C- - F- - |')).toBe('| C- F- |');
+  });
   it('that cannot be read are said at their line, and the rest goes on', () => {
     const { tunes } = readPasted('Some Tune\n\n| Dm7 | G7 |\n| Cmaj7 | Dm7x |');
     expect(tunes[0]!.problems).toMatchObject([{ line: 4 }]);
@@ -107,6 +116,12 @@ describe('what stands above', () => {
     ['Keel, key: F, slow ballad\n| F |', { title: 'Keel', key: 'F', feel: 'ballad', tempo: 72 }],
     ['Key: Eb, 4/4, medium swing 140\n| Eb6 |', { title: 'New tune', key: 'Eb', tempo: 140 }],
     ['title: Oars\nbossa nova, 130 bpm\n| Am7 |', { title: 'Oars', feel: 'latin', tempo: 130 }],
+    ['Low Tide (Cm) 3/4\n| Cm |', { title: 'Low Tide', key: 'Cm', meter: '3/4' }],
+    ['Low Tide 3/4\n| Cm |', { title: 'Low Tide', meter: '3/4' }],
+    ['Low Tide – Cm\n| Fm7 |', { title: 'Low Tide', key: 'Cm' }],
+    ['Low Tide, Eb, 132\n| Fm7 |', { title: 'Low Tide', key: 'Eb', tempo: 132 }],
+    ['Low Tide\nMedium swing in Eb\n| Fm7 |', { title: 'Low Tide', key: 'Eb', tempo: 132 }],
+    ['Low Tide\nslow ballad in c-Moll\n| Fm7 |', { key: 'Cm', feel: 'ballad', tempo: 72 }],
     ['Jazz Waltz\nin G\n| G6 | D7 |', { meter: '3/4', feel: 'waltz', key: 'G' }],
   ])('%j', (text, fields) => {
     expect(only(text).fields).toMatchObject(fields);
@@ -162,6 +177,13 @@ describe('words between', () => {
     expect(tunes[0]!.fields.title).toBe('Ferry');
     expect(tunes[0]!.fields.text).toBe('| Dm7 G7 | Cmaj7 A7 | Dm7 G7 | C6 C6 |');
     expect(lines.filter(({ kind }) => kind === 'left out')).toHaveLength(4);
+  });
+  it('that are sung are known by standing under their chords, also where they are few', () => {
+    const sung =
+      'Ferry\n\n[Verse]\nDm7       G7\nthe rope is on the quay\nCmaj7   A7\nthe lamp is on the water';
+    const { tunes, lines } = readPasted(sung);
+    expect(tunes[0]!.fields.text).toBe('[Verse]\n| Dm7 G7 | Cmaj7 A7 |');
+    expect(lines.filter(({ kind }) => kind === 'left out')).toHaveLength(2);
   });
   it('of quoted mail lose their marks', () => {
     expect(textOf('> Dm7 | G7\n> > Cmaj7 | A7')).toBe('| Dm7 | G7 |\n| Cmaj7 | A7 |');
