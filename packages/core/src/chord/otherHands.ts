@@ -3,6 +3,14 @@
  * as in the pattern. All that fit are mended, in this order. Source: common practice of chord charts in several countries.
  */
 const HABITS: readonly (readonly [RegExp, string])[] = [
+  // Syllables as roots.
+  [/^do(?!m)/i, 'C'],
+  [/^r[eé]/i, 'D'],
+  [/^mi(?!n)/i, 'E'],
+  [/^fa/i, 'F'],
+  [/^sol/i, 'G'],
+  [/^la/i, 'A'],
+  [/^si/i, 'B'],
   [/\\/g, '/'],
   [/half[ -]?dim(?:inished)?7?|hdim7?/i, 'm7b5'],
   [/diminished/i, 'dim'],

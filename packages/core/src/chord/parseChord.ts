@@ -79,7 +79,10 @@ function readSymbol(text: string): Result<Reading, ChordProblem> {
     return fail({ index: 0, message: 'This is too long to be one chord symbol.' });
   }
   const rootMatch = ROOT.exec(text);
-  if (!rootMatch) return fail(noRoot(text));
+  if (!rootMatch) {
+    const meant = meantBy(text);
+    return fail({ ...noRoot(text), ...(meant !== undefined && { suggestion: meant }) });
+  }
   const root = (rootMatch[1] ?? '').toUpperCase() + (rootMatch[2] ?? '');
   const body = readBody(text, rootMatch[0].length);
   if (!body.ok) return fail(withSuggestion(text, rootMatch[0], body.problem));
@@ -152,17 +155,18 @@ function readBass(
 
 /** What other hands mean by it; else the nearest readable symbol, which keeps the root and the bass as typed and mends what is between. */
 function withSuggestion(text: string, root: string, problem: ChordProblem): ChordProblem {
-  const meant = fromOtherHands(text);
-  if (meant !== undefined && isReadable(meant)) return { ...problem, suggestion: meant };
+  const meant = meantBy(text);
+  if (meant !== undefined) return { ...problem, suggestion: meant };
   const [, quality = '', bass = ''] =
     /^(.*?)(\/[A-Ga-g][b#]{0,2})?$/.exec(text.slice(root.length)) ?? [];
   const nearest = nearestQuality(quality);
   return nearest === undefined ? problem : { ...problem, suggestion: root + nearest + bass };
 }
 
-function isReadable(text: string): boolean {
-  const root = ROOT.exec(text);
-  return root !== null && readBody(text, root[0].length).ok;
+function meantBy(text: string): string | undefined {
+  const meant = fromOtherHands(text);
+  const root = ROOT.exec(meant ?? '');
+  return meant !== undefined && root && readBody(meant, root[0].length).ok ? meant : undefined;
 }
 
 function toChord(symbol: string, { root, draft, bass }: Reading): PitchedChord {

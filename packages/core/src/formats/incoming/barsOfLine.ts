@@ -46,7 +46,16 @@ export function wordsOf(line: string): string[] {
     .filter((word) => word);
 }
 
+/** Chords that are joined by dashes, apart: `Dm7-G7` as `Dm7 - G7`; a minus before a number or behind a root stays. */
+export const spaced = (line: string): string =>
+  line.replace(/[^\s|]+/g, (word) => {
+    if (isChord(word)) return word;
+    const chords = word.split(/-(?=[A-G])/);
+    return chords.length > 1 && chords.every(isChord) ? chords.join(' - ') : word;
+  });
+
 const LINES = /(\|{0,2}:(?=[^|]|$)|:\|{1,2}:?|\[\||\|{1,2}\]?:?)/;
+const METER = /^\s*\d{1,2}\/\d{1,2}\s*$/;
 const ENDING = /^\s*[[(]?(\d)[.)\]]?(?=\s)/;
 
 /**
@@ -54,7 +63,7 @@ const ENDING = /^\s*[[(]?(\d)[.)\]]?(?=\s)/;
  * @param beats of a bar
  * @param loose what a line is that nothing parts
  */
-export function barsOfLine(line: string, beats: number, loose: 'bar' | 'chords'): LooseBar[] {
+export function barsOfLine(line: string, beats: number, loose: LooseLine): LooseBar[] {
   switch (partingOf(line)) {
     case 'bar lines':
       return barred(line, beats);
@@ -72,9 +81,21 @@ export function barsOfLine(line: string, beats: number, loose: 'bar' | 'chords')
     case 'beats':
       return byBeats(line, beats);
     case 'loose':
-      return loose === 'bar' ? [plainBar(line, beats)] : apart(line, /\s+(?![^()]*\))/, beats);
+      return apart(line, LOOSE[loose], beats);
   }
 }
+
+/** What a line is that nothing parts: a bar, a bar for every chord, or bars in columns that wide spaces part. */
+export type LooseLine = 'bar' | 'chords' | 'columns';
+const LOOSE: Readonly<Record<LooseLine, RegExp>> = {
+  bar: /\n/,
+  chords: /\s+(?![^()]*\))/,
+  columns: /\s{3,}/,
+};
+
+/** The chords of each column of a line. */
+export const columnsOf = (line: string): string[][] =>
+  line.trim().split(LOOSE.columns).map(wordsOf);
 
 const plain = { opens: false, closes: false };
 
@@ -90,6 +111,8 @@ function barred(line: string, beats: number): LooseBar[] {
   const pieces = line.split(LINES);
   const bars: LooseBar[] = [];
   let opens = false;
+  /** A meter before the first line. */
+  let over = '';
   pieces.forEach((piece, at) => {
     const isLine = at % 2 === 1;
     if (isLine) {
@@ -100,8 +123,13 @@ function barred(line: string, beats: number): LooseBar[] {
     }
     const outside = at === 0 || at === pieces.length - 1;
     if (outside && !piece.trim()) return;
+    if (at === 0 && METER.test(piece)) {
+      over = `${piece.trim()} `;
+      return;
+    }
     const ending = ENDING.exec(piece);
-    const slots = slotsOf(ending ? piece.slice(ending[0].length) : piece, beats);
+    const slots = over + slotsOf(ending ? piece.slice(ending[0].length) : piece, beats);
+    over = '';
     bars.push({
       ...{ slots, opens, closes: false },
       ...(ending && { ending: Number(ending[1]) }),

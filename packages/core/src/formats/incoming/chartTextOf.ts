@@ -1,6 +1,14 @@
 /** The lines of one tune as chart text, and what became of each. */
 import { parseMeter } from '../../chart/meter';
-import { barsOfLine, partingOf, wordsOf, type LooseBar } from './barsOfLine';
+import {
+  barsOfLine,
+  columnsOf,
+  partingOf,
+  wordsOf,
+  type LooseBar,
+  type LooseLine,
+} from './barsOfLine';
+import { inForm } from './form';
 import type { SaidHead } from './headWords';
 import type { ReadLine } from './readLines';
 import type { PasteHabits, UnderstoodLine } from './types';
@@ -33,10 +41,11 @@ const BARS_A_LINE = 4;
 const LYRIC_SHARE = 0.5;
 
 export function chartTextOf(
-  lines: readonly ReadLine[],
+  written: readonly ReadLine[],
   head: SaidHead,
   habits: PasteHabits,
 ): WrittenChart {
+  const { lines, said } = inForm(written);
   const changes = lines.flatMap((each) => (each.kind === 'changes' ? [each] : []));
   const meter = head.meter ?? (inThree(changes) ? '3/4' : undefined);
   const beats = (meter && parseMeter(meter)?.beats) || 4;
@@ -47,6 +56,7 @@ export function chartTextOf(
       : 'Remarks are left out';
   const writing = new ChartWriting(beats, looseOf(changes, habits), why);
   if (head.pickup !== undefined) writing.addRow(`pickup: ${head.pickup}`, lines[0]?.line ?? 1);
+  if (said) writing.tell(said.line, { kind: 'head', as: `Form ${said.form}, written out` });
   for (const each of lines) writing.read(each);
   return { ...writing.finish(), ...(head.meter === undefined && meter && { meter }) };
 }
@@ -62,7 +72,7 @@ class ChartWriting {
 
   constructor(
     private readonly beats: number,
-    private readonly loose: 'bar' | 'chords',
+    private readonly loose: LooseLine,
     /** Why words are left out; they are kept where there is no reason. */
     private readonly withoutWords: string | undefined,
   ) {}
@@ -95,6 +105,10 @@ class ChartWriting {
     }
   }
 
+  tell(line: number, as: Pick<UnderstoodLine, 'kind' | 'as'>): void {
+    this.became.set(line, as);
+  }
+
   finish(): Omit<WrittenChart, 'meter'> {
     this.endRow();
     const last = this.rows.at(-1) ?? [];
@@ -111,11 +125,11 @@ class ChartWriting {
       return;
     }
     this.waiting.push({ text: quoted(words), line });
-    this.became.set(line, { kind: 'words', as: quoted(words) });
+    this.tell(line, { kind: 'words', as: quoted(words) });
   }
 
   private leaveOut(line: number, as: string): void {
-    this.became.set(line, { kind: 'left out', as });
+    this.tell(line, { kind: 'left out', as });
   }
 
   private takeChanges({ line, marked }: ChangesLine): void {
@@ -130,7 +144,7 @@ class ChartWriting {
     this.row.push(...sourced);
     if (!isOneBar || this.row.length === BARS_A_LINE) this.endRow();
     const as = rowsOf(sourced).map((row) => row.map(({ text }) => text).join(''));
-    this.became.set(line, { kind: 'changes', as: as.join(' ') });
+    this.tell(line, { kind: 'changes', as: as.join(' ') });
   }
 
   private endRow(): void {
@@ -194,12 +208,28 @@ function repeated(bars: readonly LooseBar[], { times, ending }: ChangesLine['mar
   return Array.from({ length: times }, () => once).flat();
 }
 
-/** Lines with a chord or two, several of them, are a bar each; else every chord is one. */
-function looseOf(changes: readonly ChangesLine[], { looseLines }: PasteHabits): 'bar' | 'chords' {
+/** Lines with a chord or two, several of them, are a bar each; chords in even columns share the bars of these; else every chord is one. */
+function looseOf(changes: readonly ChangesLine[], { looseLines }: PasteHabits): LooseLine {
   if (looseLines !== 'by the text') return looseLines === 'a line is a bar' ? 'bar' : 'chords';
-  const loose = changes.filter(({ marked }) => partingOf(marked.changes) === 'loose');
-  const most = Math.max(0, ...loose.map(({ marked }) => wordsOf(marked.changes).length));
-  return most <= 2 && loose.length > 1 ? 'bar' : 'chords';
+  const loose = changes
+    .map(({ marked }) => marked.changes)
+    .filter((line) => partingOf(line) === 'loose');
+  const most = Math.max(0, ...loose.map((line) => wordsOf(line).length));
+  if (most <= 2 && loose.length > 1) return 'bar';
+  return areColumns(loose.map(columnsOf)) ? 'columns' : 'chords';
+}
+
+/** As many bars in every line, some with two chords or four. */
+function areColumns(lines: readonly (readonly (readonly string[])[])[]): boolean {
+  const [first] = lines;
+  const sizes = lines.flatMap((columns) => columns.map(({ length }) => length));
+  return (
+    lines.length > 1 &&
+    first!.length > 1 &&
+    lines.every(({ length }) => length === first!.length) &&
+    sizes.every((size) => size === 1 || size === 2 || size === 4) &&
+    sizes.some((size) => size > 1)
+  );
 }
 
 /** Whether every bar that is laid out in beats has three. */

@@ -12,6 +12,9 @@ const SIGNS: readonly (readonly [RegExp, string])[] = [
   [/[→⇒➔]|->/g, '→'],
   [/[∕⁄／]/g, '/'],
   [/[“”„«»]/g, '"'],
+  // Lists, and stress as mail and notes write it.
+  [/^\s*[-*•‣]\s+(?=[^\s-])/, ''],
+  [/(?<=^|[\s|])[*_`]{1,3}(?=[A-G(])|(?<=[\w)°øΔ+])[*_`]{1,3}(?=$|[\s|])/g, ''],
   // Other hands' signs for a bar that comes again.
   [/𝄎|[٪％]|\.\/\/?\./g, '%'],
 ];

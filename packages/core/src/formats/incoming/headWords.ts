@@ -77,11 +77,11 @@ export function saidIn(piece: string): SaidHead | undefined {
 
 function keyIn(text: string): string | undefined {
   const said =
-    /^(?:key(?:\s+of)?|tonality|in(?:\s+the\s+key\s+of)?)\s*[:=]?\s+(.+)$/i.exec(text) ??
+    /^(?:key(?:\s+of)?|tonality|tonart|in(?:\s+the\s+key\s+of)?)\s*[:=]?\s+(.+)$/i.exec(text) ??
     /^key\s*[:=]\s*(.+)$/i.exec(text) ??
     /^\(\s*([A-G][b#♭♯]?\s*(?:m|min|minor|maj|major)?)\s*\)$/.exec(text) ??
     /^([A-G][b#♭♯]?[ -](?:major|minor|maj|min))$/i.exec(text);
-  return said ? parseKey(said[1]!.replace('-', ' ')) : undefined;
+  return said ? parseKey(said[1]!.replace('-', ' ').replace(/[.:]$/, '')) : undefined;
 }
 
 /** A number is a tempo where it says so, or where the piece is nothing but it and words of a feel. */
@@ -127,6 +127,7 @@ export function headOfLine(line: string): SaidHead | undefined {
   const said = pieces.map((piece, at) => saidIn(piece) ?? (at > 0 ? bareKey(piece) : undefined));
   const silent = said.filter((each) => !each).length;
   if (silent > 1 || (silent === 1 && said[0])) return undefined;
-  const title = said[0] ? {} : { title: pieces[0]! };
+  // "here is the new one, in F": no title begins so.
+  const title = said[0] || /^\p{Ll}/u.test(pieces[0]!) ? {} : { title: pieces[0]! };
   return Object.assign({}, title, ...said.flatMap((each) => each ?? [])) as SaidHead;
 }

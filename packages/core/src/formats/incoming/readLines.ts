@@ -2,8 +2,9 @@
 import { parseKey } from '../../chart/header';
 import { barSlot } from '../../chart/slot';
 import { cleanLine } from './clean';
+import { formIn } from './form';
 import { headOfLine, type SaidHead } from './headWords';
-import { isChord, partingOf, wordsOf } from './barsOfLine';
+import { isChord, partingOf, spaced, wordsOf } from './barsOfLine';
 import { isSurelyPart, marksOf, partName, type MarkedLine } from './lineMarks';
 
 export type ReadLine = { readonly line: number; readonly text: string } & (
@@ -42,17 +43,34 @@ function readLine(row: string, line: number): ReadLine {
   if (row.length > LONGEST_LINE) return { ...base, kind: 'too long' };
   const text = cleanLine(row);
   const trimmed = text.trim();
-  if (!trimmed) return { ...base, kind: 'blank' };
+  if (!trimmed || isTableLine(trimmed)) return { ...base, kind: 'blank' };
   if (/^[-=_*~#]{3,}$/.test(trimmed)) return { ...base, kind: 'rule' };
   const header =
     /^(title|key|meter|tempo|feel|pickup)\s*:(?!\|)/i.test(trimmed) && headOfLine(trimmed);
   if (header) return { ...base, kind: 'head', head: header };
   if (isSurelyPart(trimmed)) return { ...base, kind: 'part', name: partName(trimmed)! };
-  const marked = marksOf(text);
-  if (hasChanges(marked)) return { ...base, kind: 'changes', marked };
+  // Its letters would be chords.
+  if (formIn(trimmed) !== undefined) return { ...base, kind: 'words', words: trimmed };
+  const marked = marksOf(chordsOver(text) ?? text);
+  if (hasChanges(marked)) {
+    return { ...base, kind: 'changes', marked: { ...marked, changes: spaced(marked.changes) } };
+  }
   const head = headOfLine(trimmed);
   if (head) return { ...base, kind: 'head', head };
   return { ...base, kind: 'words', words: trimmed.replace(/^(?:#|\/\/|;|\*)+\s*/, '') };
+}
+
+/** Under the head of a table. */
+const isTableLine = (text: string): boolean =>
+  text.includes('|') && /^[|\s:]*-{3}[-|\s:]*$/.test(text);
+
+/** Chords in square brackets before the syllables they are over, without these. */
+function chordsOver(text: string): string | undefined {
+  const chords = [...text.matchAll(/\[([^[\]\s]+)\]/g)].map(([, word]) => word!);
+  const rest = text.replace(/\[[^[\]]*\]/g, ' ').trim();
+  return rest && !rest.includes('|') && chords.length > 1 && chords.every(isChord)
+    ? chords.join(' ')
+    : undefined;
 }
 
 /** Bar lines with a chord between them, or words of which more than half are chords. */
@@ -74,7 +92,8 @@ const isChordWord = (word: string): boolean =>
 
 /** Whether words look like the name of a tune: short, and most of them with a capital, where a script has any. */
 export function isTitle(words: string): boolean {
-  if (words.length > 60 || /[.!?:]$/.test(words) || parseKey(words)) return false;
+  if (words.length > 60 || /[.,!?:]$/.test(words) || parseKey(words)) return false;
+  if (formIn(words) !== undefined) return false;
   const all = words.split(/\s+/).filter((word) => /\p{L}/u.test(word));
   const low = all.filter((word) => /^\p{Ll}/u.test(word));
   return all.length > 0 && low.length * 2 < all.length && !/^\p{Ll}/u.test(all[0]!);

@@ -35,6 +35,24 @@ describe('bars are parted', () => {
   ])('%s', (_, text, chart) => {
     expect(textOf(text)).toBe(chart);
   });
+  it.each([
+    ['by joined dashes', 'C#m7b5-F#7-B-7-E7', '| C#m7b5 | F#7 | B-7 | E7 |'],
+    ['in a list', '- Dm7 G7\n- Cmaj7\n* Fmaj7 Bb7', '| Dm7 G7 | Cmaj7 | Fmaj7 Bb7 |'],
+    [
+      'in a table with a head',
+      '| Dm7 | G7 |\n|-----|:--:|\n| C6 | C6 |',
+      '| Dm7 | G7 |\n| C6 | C6 |',
+    ],
+    ['under stress', '**Dm7** | *G7* | _Cmaj7_', '| Dm7 | G7 | Cmaj7 |'],
+    ['behind a meter', '3/4 | Dm7 | G7 | 4/4 C6 |', '| 3/4 Dm7 | G7 | 4/4 C6 |'],
+    [
+      'in columns, chords of a bar close together',
+      'Bb7    Eb7     Bb7     Fm7 Bb7\nEb7    Edim7   Bb7 G7    Cm7\nF7     Bb7     G7      Cm7 F7',
+      '| Bb7 | Eb7 | Bb7 | Fm7 Bb7 |\n| Eb7 | Edim7 | Bb7 G7 | Cm7 |\n| F7 | Bb7 | G7 | Cm7 F7 |',
+    ],
+  ])('%s', (_, text, chart) => {
+    expect(textOf(text)).toBe(chart);
+  });
   it('as the player says, where nothing tells it', () => {
     const text = 'Dm7 G7\nCmaj7 A7';
     const as = (looseLines: 'a line is a bar' | 'a chord is a bar') =>
@@ -133,6 +151,15 @@ describe('what stands above', () => {
     expect(tunes[0]!.fields).toMatchObject({ title: 'Low Water Walk', text: '| Dm7 | G7 |' });
     expect(lines.map(({ kind }) => kind)).toEqual(['left out', 'title', 'changes']);
   });
+  it('is told from the letter it came in', () => {
+    const { tunes, lines } = readPasted(
+      'Hi Jo,\n\nhere is the new one for Friday, medium swing, in F:\n\nFmaj7 | Gm7 C7\n\nSee you,\nKim',
+    );
+    expect(tunes[0]!.fields).toMatchObject({ key: 'F', tempo: 132, text: '| Fmaj7 | Gm7 C7 |' });
+    expect(lines.map(({ kind }) => kind)).toEqual([
+      ...['left out', 'head', 'changes', 'left out', 'left out'],
+    ]);
+  });
   it('is left to the ear where nobody says the key', () => {
     expect(only('Cm7 | F7 | Bbmaj7 | Bb6').fields.key).toBe('Bb');
   });
@@ -164,6 +191,33 @@ describe('parts', () => {
   });
 });
 
+describe('a form', () => {
+  const parts = 'A: F6 D7 | Gm7 C7\nB: A7 | D7';
+  it('is written out where its letters are the parts there are', () => {
+    const [a, b] = ['[A]\n| F6 D7 | Gm7 C7 |', '[B]\n| A7 | D7 |'];
+    for (const said of ['Form: AABA', 'form A-A-B-A', 'AABA', 'Form: A, A, B, A']) {
+      const { fields } = only(`Tin Cup\n${said}\n\n${parts}`);
+      expect(fields).toMatchObject({ title: 'Tin Cup', text: [a, a, b, a].join('\n') });
+    }
+    const { lines } = readPasted(`Form: AABA\n${parts}`);
+    expect(lines[0]).toMatchObject({ kind: 'head', as: 'Form AABA, written out' });
+  });
+  it('is a remark where they are not', () => {
+    for (const said of ['Form: ABAC', 'Form: AAB, then solos']) {
+      const text = textOf(`Tin Cup\n${said}\n${parts}`);
+      expect(text).toContain(`"${said}"`);
+      expect(text.match(/\[A\]/g)).toHaveLength(1);
+    }
+  });
+  it('is no row of chords', () => {
+    expect(textOf('A D A A\nD D A A')).toBe('| A | D | A | A |\n| D | D | A | A |');
+  });
+  it('written out already stays', () => {
+    const text = '[A]\n| F6 |\n[A]\n| F6 |\n[B]\n| A7 |\n[A]\n| F6 |';
+    expect(textOf(`Tin Cup\nAABA\n${text}`).replace('"AABA" ', '')).toBe(text);
+  });
+});
+
 describe('words between', () => {
   it('stand over the bar that follows, and directions over the one before', () => {
     expect(textOf('Tune\n| Dm7 | G7 |\n// bass alone here\n| Cmaj7 | A7 | D.C.')).toBe(
@@ -184,6 +238,11 @@ describe('words between', () => {
     const { tunes, lines } = readPasted(sung);
     expect(tunes[0]!.fields.text).toBe('[Verse]\n| Dm7 G7 | Cmaj7 A7 |');
     expect(lines.filter(({ kind }) => kind === 'left out')).toHaveLength(2);
+  });
+  it('that are sung are known by their chords in brackets', () => {
+    expect(textOf('[Dm7]Down by the [G7]water the [Cmaj7]lamps are low')).toBe(
+      '| Dm7 | G7 | Cmaj7 |',
+    );
   });
   it('of quoted mail lose their marks', () => {
     expect(textOf('> Dm7 | G7\n> > Cmaj7 | A7')).toBe('| Dm7 | G7 |\n| Cmaj7 | A7 |');

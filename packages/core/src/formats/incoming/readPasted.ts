@@ -10,7 +10,9 @@ import { formatMeter, parseMeter } from '../../chart/meter';
 import { storablePart } from '../../base/storable';
 import { chartTextOf, type WrittenChart } from './chartTextOf';
 import { keyHeard } from './keyHeard';
+import { formIn } from './form';
 import { headInWords, type SaidHead } from './headWords';
+import { isGreeting, isSignOff } from './letter';
 import { readLines, isTitle, type ReadLine } from './readLines';
 import {
   DEFAULT_HABITS,
@@ -96,7 +98,7 @@ function tuneOf(
   habits: PasteHabits,
   whole: string,
 ): ReadTune {
-  const { head, over, titleLine, before } = headOf(lines);
+  const { head, over, titleLine, before, letter } = headOf(lines);
   const asIs = chartAsItIs(lines, whole);
   const written = asIs ?? chartTextOf(over, head, habits);
   const understood = lines.filter(isSaid).map((each): UnderstoodLine => {
@@ -107,6 +109,9 @@ function tuneOf(
     }
     if (before.includes(each)) {
       return { ...own, kind: 'left out', as: 'Stands before the title of the tune' };
+    }
+    if (letter.includes(each)) {
+      return { ...own, kind: 'left out', as: 'Belongs to the letter, not to the tune' };
     }
     if (each.kind === 'head') return { ...own, kind: 'head', as: headInWords(each.head) };
     if (each.kind === 'part') return { ...own, kind: 'section', as: each.name };
@@ -163,6 +168,8 @@ interface TuneHead {
   readonly titleLine: number | undefined;
   /** What was written to whoever reads the letter. */
   readonly before: readonly ReadLine[];
+  /** Greetings and how a letter ends. */
+  readonly letter: readonly ReadLine[];
 }
 
 /** The first words over the changes that look like a title are it, or else the first short ones. */
@@ -171,7 +178,12 @@ function headOf(lines: readonly ReadLine[]): TuneHead {
   const above = lines.slice(0, Math.max(0, first));
   const said = lines.flatMap((each) => (each.kind === 'head' ? [each.head] : []));
   const head = Object.assign({}, ...[...said].reverse()) as SaidHead;
-  const words = above.flatMap((each) => (each.kind === 'words' ? [each] : []));
+  const letter = letterOf(lines);
+  const words = above.flatMap((each) =>
+    each.kind === 'words' && !letter.includes(each) && formIn(each.words) === undefined
+      ? [each]
+      : [],
+  );
   const named = above.find((each) => headIn(each).title !== undefined);
   const likely =
     words.find((each) => isTitle(numberless(each.words))) ??
@@ -180,13 +192,29 @@ function headOf(lines: readonly ReadLine[]): TuneHead {
   const title = titleLine ? { title: titleOf(titleLine) } : {};
   const before = titleLine ? words.filter(({ line }) => line < titleLine.line) : [];
   const isHead = (each: ReadLine): boolean =>
-    each === titleLine || each.kind === 'head' || before.some(({ line }) => line === each.line);
+    each === titleLine ||
+    each.kind === 'head' ||
+    [...before, ...letter].some(({ line }) => line === each.line);
   return {
     head: { ...head, ...title },
     over: lines.filter((each) => !isHead(each)),
     titleLine: titleLine?.line,
-    before,
+    ...{ before, letter },
   };
+}
+
+/** Greetings over the changes, and behind the last of them how the letter ends. */
+function letterOf(lines: readonly ReadLine[]): ReadLine[] {
+  const first = lines.findIndex(({ kind }) => kind === 'changes');
+  const last = lines.map(({ kind }) => kind).lastIndexOf('changes');
+  const behind = lines.slice(last + 1);
+  const end = behind.findIndex((each) => each.kind === 'words' && isSignOff(each.words));
+  return [
+    ...lines
+      .slice(0, Math.max(0, first))
+      .filter((each) => each.kind === 'words' && isGreeting(each.words)),
+    ...(end < 0 ? [] : behind.slice(end).filter(({ kind }) => kind === 'words')),
+  ];
 }
 
 const OWN_LINE = /^(?:(?:title|key|meter|tempo|feel|pickup)\s*:|(?:\[[^\]]*\]\s*)?(?:\||$)|".*"$)/i;
