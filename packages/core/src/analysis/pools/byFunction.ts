@@ -69,6 +69,11 @@ const SITUATIONS: readonly Situation[] = [
   },
   {
     class: 'dominant',
+    roles: ['Dorian IV'],
+    offers: [MIXOLYDIAN, ['Lydian b7', 'brighter, with #11']],
+  },
+  {
+    class: 'dominant',
     mode: 'minor',
     on: [5, 8, 10],
     roles: ['own'],

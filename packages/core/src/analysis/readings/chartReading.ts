@@ -5,9 +5,10 @@ import { noteOf, type NoteName } from '../../pitch/spelling';
 import { bluesAt, type BarChords, type BluesChorus } from './blues';
 import { isSameKey, keyOf, keysFrom, signatureOf, tonicName, type Key } from '../base/key';
 import { pitchClass, quarters } from '../../base/units';
-import { keyChainsOf, roundHomeOf, type KeyChain } from './keyChains';
+import { keyChainsOf, roundHomeOf, waysOut, type KeyChain } from './keyChains';
 import { keysOf, type KeyPath } from './keys';
 import { momentsOf, type Moment } from '../base/moments';
+import { atPlaces, chainsOfPlaces, placesOf } from './places';
 import { readInEveryKey } from './everyKey';
 import type { Reading } from './types';
 
@@ -54,9 +55,11 @@ export function readChart(chart: Chart): ChartReading {
   const rows = chordsOfBars(time, moments);
   const blues = bluesChoruses(time, rows);
   const keys = keysFrom(moments[0]?.root ?? pitchClass(0));
-  const readings = readAll(keys, moments, tonicsOfBlues(blues, rows.length));
   const header = chart.header.key === undefined ? undefined : keyOf(chart.header.key);
   const bar = quartersInBar(chart.meter);
+  const places = placesOf(moments, bar);
+  const read = readAll(keys, moments, tonicsOfBlues(blues, rows.length));
+  const readings = atPlaces(read, places, keys);
   const chains = keyChainsOf(moments, bar);
   const keyPath = keysOf({
     keys,
@@ -64,7 +67,7 @@ export function readChart(chart: Chart): ChartReading {
     readings: readings.map((row) => row.map(([best]) => best!)),
     fourBars: FOUR_BARS * bar,
     home: header,
-    chains,
+    chains: [...chains, ...waysOut(moments, chains), ...chainsOfPlaces(places)],
     roundHome: roundHomeOf(moments, bar, header),
   });
   const nameOfKey = keyNames(moments, (at) => keys[keyPath.keys[at]!]!, header);

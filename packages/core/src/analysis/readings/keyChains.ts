@@ -5,7 +5,7 @@
 import { pitchClass } from '../../base/units';
 import { isSameKey, type Key } from '../base/key';
 import type { Moment } from '../base/moments';
-import { isTwo, upFrom } from './moment';
+import { isDominant, isTwo, upFrom } from './moment';
 import { twoFivesOf, type TwoFive } from './twoFives';
 
 /** One key of a chain. */
@@ -34,19 +34,70 @@ const NEIGHBOURS = [5, 7];
  * @param bar quarters in a bar
  */
 export function keyChainsOf(moments: readonly Moment[], bar: number): KeyChain[] {
+  const links = linksOf(moments, bar);
+  const chains = chained(moments, links, bar).filter(isChain).map(withBefore(moments));
+  return [...chains, ...barerChains(moments, links, bar)];
+}
+
+/**
+ * Three keys or more that a bare V–I leads to, each as far from the last as that from the one before: B, G and E flat; and
+ * what goes to and fro among them.
+ */
+function barerChains(
+  moments: readonly Moment[],
+  twoFives: readonly KeyLink[],
+  bar: number,
+): KeyChain[] {
+  const bare = fiveOnesOf(moments).filter(({ one }) => twoFives.every((link) => link.one !== one));
+  const links = [...twoFives, ...bare].sort((a, b) => a.one - b.one);
+  const chains = chained(moments, links, bar)
+    .filter(({ length }) => length > 1)
+    .map(withBefore(moments))
+    .filter((chain) => !NEIGHBOURS.includes(chain.move))
+    .filter((chain) => chain.links.some((link) => bare.includes(link)));
+  const long = chains.filter((chain) => chain.links.length > 2);
+  const isAmong = ({ key }: KeyLink): boolean =>
+    long.some((chain) => chain.links.some((link) => isSameKey(link.key, key)));
+  return chains.filter((chain) => chain.links.every(isAmong));
+}
+
+/** Every V that falls to a major I. */
+const fiveOnesOf = (moments: readonly Moment[]): KeyLink[] =>
+  moments.slice(1).flatMap((one, at) => {
+    const five = moments[at]!;
+    const falls = isDominant(five) && one.class === 'major' && upFrom(five, one) === 5;
+    return falls ? [{ key: keyOfOne(one), at, one: at + 1 }] : [];
+  });
+
+/** Links that follow each other by one interval. */
+function chained(moments: readonly Moment[], links: readonly KeyLink[], bar: number): KeyLink[][] {
   const chains: KeyLink[][] = [];
-  for (const link of linksOf(moments, bar)) {
+  for (const link of links) {
     const chain = chains.at(-1);
     const last = chain?.at(-1);
     const follows = last && goesOn(moments, last, link, bar);
     if (chain && follows && movesLike(chain, link)) chain.push(link);
     else chains.push(follows && chain && chain.length > 1 ? [last, link] : [link]);
   }
-  return chains.filter(isChain).map((links) => {
+  return chains;
+}
+
+const withBefore =
+  (moments: readonly Moment[]) =>
+  (links: readonly KeyLink[]): KeyChain => {
     const move = moveOf(links[0]!, links[1]!);
     return { links: [...before(moments, links[0]!, move), ...links], move };
+  };
+
+/** From the tonic that stands before a chain to its first key, where the chain comes back to that: C, B, C. */
+export const waysOut = (moments: readonly Moment[], chains: readonly KeyChain[]): KeyChain[] =>
+  chains.flatMap(({ links }) => {
+    const [first, last] = [links[0]!, links.at(-1)!];
+    const [out] = before(moments, first, moveOf(last, first));
+    return out && isSameKey(out.key, last.key)
+      ? [{ links: [out, first], move: moveOf(out, first) }]
+      : [];
   });
-}
 
 /** A ii–V at the end of a chorus that leads home round to the top. */
 export interface RoundHome {
@@ -56,8 +107,8 @@ export interface RoundHome {
 }
 
 /**
- * The ii–V at the end of some chords whose I is the first of them; nothing where that is not the tonic of the key the
- * header names or, where it names none, no major chord.
+ * The ii–V at the end of some chords whose I is the first of them, or that begins them too; nothing where its I is not the
+ * tonic of the key the header names or, where it names none, no major chord.
  * @param bar quarters in a bar
  */
 export function roundHomeOf(
@@ -65,12 +116,19 @@ export function roundHomeOf(
   bar: number,
   header: Key | undefined,
 ): RoundHome | undefined {
-  const pair = twoFivesOf(moments, bar).at(-1);
-  if (!pair?.one || pair.next < moments.length || belongsBefore(pair)) return undefined;
-  const key = keyOfOne(pair.one);
+  const pairs = twoFivesOf(moments, bar);
+  const pair = pairs.at(-1);
+  if (!pair || pair.next < moments.length || belongsBefore(pair)) return undefined;
+  const one = pair.one ?? (isAgain(pair, pairs[0]!) ? pairs[0]!.one : undefined);
+  if (!one) return undefined;
+  const key = keyOfOne(one);
   const isHome = header ? isSameKey(header, key) : key.mode === 'major';
   return isHome ? { key, at: pair.at } : undefined;
 }
+
+/** Whether the last ii–V is the one at the top. */
+const isAgain = (last: TwoFive, top: TwoFive): boolean =>
+  top.at === 0 && last.at > 0 && top.two.root === last.two.root && top.five.root === last.five.root;
 
 /** Every ii–V–I that comes to rest, not round the end of the chorus. */
 const linksOf = (moments: readonly Moment[], bar: number): KeyLink[] => {

@@ -25,6 +25,10 @@ export const onDegree: ReadingRule = (place) => {
     const atHome = 'a blues seventh, at home in this form';
     return [{ numeral, function: part, role, cost: 0, reason: atHome }];
   }
+  if (isDorianFour(place)) {
+    const reason = 'IV7 of Dorian, between i and i';
+    return [{ numeral, function: part, role: 'Dorian IV', cost: 0, reason }];
+  }
   const extra = role === 'own' ? foreign(place) : 0;
   return [{ numeral, function: part, role, cost: cost + extra, reason }];
 };
@@ -33,6 +37,14 @@ export const onDegree: ReadingRule = (place) => {
 function isBluesSeventh({ key, now, before, blues }: ChordSurroundings): boolean {
   const prepared = before && isTwo(before) && before.root === pitchClass(now.root + 7);
   return blues && key.mode === 'major' && !prepared;
+}
+
+/** i7 and IV7 in turn, as a vamp has them. */
+function isDorianFour({ key, now, before, next }: ChordSurroundings): boolean {
+  const isOne = (moment: ChordSurroundings['before']): boolean =>
+    moment?.class === 'minor' && moment.root === key.tonic;
+  const isFour = key.mode === 'minor' && now.class === 'dominant' && above(key, now.root) === 5;
+  return isFour && isOne(before) && isOne(next);
 }
 
 /** Tones the key does not have: Cmaj7 is no V, Am6 no vi of C, and a colour from outside counts too. */

@@ -8,6 +8,7 @@ export type Role =
   | 'borrowed'
   | 'blues'
   | 'minor iv'
+  | 'Dorian IV'
   | 'backdoor'
   | 'applied dominant'
   | 'related ii'
