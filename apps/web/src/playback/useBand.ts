@@ -49,7 +49,9 @@ function useMusic(): Music | undefined {
 }
 
 /** Asks for a plan of the music as it is once all edits so far are voiced and composed. */
-export const planLatest = <T>(ask: (music: Music) => Promise<T | undefined>): Promise<T | undefined> =>
+export const planLatest = <T>(
+  ask: (music: Music) => Promise<T | undefined>,
+): Promise<T | undefined> =>
   askLatest<Answer, T>(
     [useChorusStore, useCompositionStore],
     () => useCompositionStore.getState().composed ?? useChorusStore.getState().chorus,

@@ -3,6 +3,7 @@ import { semitonesOf } from '../../chord/degrees';
 import { prettyNote } from '../../pitch/spelling';
 import { pitchClass } from '../../base/units';
 import type { ChartReading, ReadMoment } from '../readings/chartReading';
+import { isDominant } from '../readings/moment';
 import { landmark, nameOfRoot, type LandmarkFinder } from './landmark';
 
 /** Runs of moments of which each goes on from the last. */
@@ -86,7 +87,7 @@ function withoutStanding(run: readonly ReadMoment[]): ReadMoment[] {
 const VAMP_BARS = 4;
 const VAMP_CHORDS = 4;
 
-/** One chord for four bars or more, or two that change places; a blues is none. */
+/** One chord for four bars or more, or two that change places; a blues is none, nor a V however long. */
 export const findVamps: LandmarkFinder = (tune) => {
   const bar = quartersInBar(tune.chart.meter);
   const found = runs(tune.moments, (from, to, run) => {
@@ -102,6 +103,7 @@ export const findVamps: LandmarkFinder = (tune) => {
     const last = run.at(-1)!;
     const long = last.end - first!.at >= VAMP_BARS * bar;
     if (!long || inBlues(tune, first!) || (run.length > 1 && run.length < VAMP_CHORDS)) return [];
+    if (!second && isDominant(first!) && first!.reading.function === 'dominant') return [];
     const bars = Math.round((last.end - first!.at) / bar);
     const names = second ? `${nameOfRoot(first!)} and ${nameOfRoot(second)}` : nameOfRoot(first!);
     return [landmark('modal vamp', `modal vamp on ${names}, ${bars} bars`, first!, last)];

@@ -102,7 +102,7 @@ export const relatedTwo: ReadingRule = (place) => {
   const arrives = afterNext?.root === afterStep || afterNext?.root === pitchClass(afterStep + 7);
   if (next.root === pitchClass(now.root + 5) && known && arrives) {
     const home = above(key, afterStep) === 0;
-    add(afterStep, 8, home ? 'subV' : `subV/${degreeName(key, afterStep)}`);
+    add(afterStep, 7, home ? 'subV' : `subV/${degreeName(key, afterStep)}`);
   }
   return readings;
 };

@@ -107,7 +107,7 @@ export const SCALE_OF_MODE: Readonly<Record<Mode, readonly number[]>> = {
 /** Degrees a dominant may be applied to, each with what calling on it costs beside the usual ones. */
 export const TARGETS: Readonly<Record<Mode, Readonly<Record<number, number>>>> = {
   major: { 2: 0, 4: 0, 5: 0, 7: 0, 9: 0, 11: 8 },
-  minor: { 2: 8, 3: 0, 5: 0, 7: 0, 8: 0, 10: 0 },
+  minor: { 1: 3, 2: 8, 3: 0, 5: 0, 7: 0, 8: 0, 10: 0 },
 };
 
 /** Lower-case where the chord that stands on the degree is minor or diminished. */

@@ -12,8 +12,9 @@ const CHANGE = 24;
 const CHANGE_STEP = 2;
 /** So it is called for: from one key of a chain of ii–V–Is to the next. */
 const CHAIN_STEP = 2;
-/** A stretch that is long but never reaches its tonic. */
-export const NO_TONIC = 14;
+/** A stretch that is long but never reaches its tonic; less where the header names that key. */
+const NO_TONIC = 36;
+const NO_TONIC_AT_HOME = 14;
 /** A stretch at the end of the chart that is neither long nor has its tonic. */
 const CUT_SHORT = 16;
 /** The chart begins or ends in another key than its header says; half for the relative key. */
@@ -72,8 +73,6 @@ export function changesOf({ keys, moments, chains, roundHome }: KeyProblem): Int
       const from = links[index]!;
       const step = place(from.key) * COUNT + place(link.key);
       for (let at = from.one + 1; at <= link.at; at += 1) {
-        // The new key begins with its ii, or with its I before that.
-        if (at < link.at && moments[at]!.root !== link.key.tonic) continue;
         if (rows[at] === changeCost) rows[at] = changeCost.slice();
         rows[at]![step] = CHAIN_STEP;
       }
@@ -91,16 +90,20 @@ export const notHome = ({ keys, home }: KeyProblem, position: number): number =>
   return keyDistance(key, home) === 0 ? NOT_HOME / 2 : NOT_HOME;
 };
 
-/** What leaving a stretch in this standing costs; unconfirmed ones may not be left. */
-export const leaveCost = (standing: number): number =>
-  standing === BY_TONIC ? 0 : standing === BY_LENGTH ? NO_TONIC : UNREACHABLE;
+/** For each key, what a stretch in it costs that never reaches its tonic. */
+export const noTonicCosts = ({ keys, home }: KeyProblem): Int32Array =>
+  Int32Array.from(keys, (key) => (home && isSameKey(home, key) ? NO_TONIC_AT_HOME : NO_TONIC));
 
-export function endCost(problem: KeyProblem, state: number): number {
+/** What leaving a stretch in this standing costs; unconfirmed ones may not be left. @param noTonic of its key */
+export const leaveCost = (standing: number, noTonic: number): number =>
+  standing === BY_TONIC ? 0 : standing === BY_LENGTH ? noTonic : UNREACHABLE;
+
+export function endCost(problem: KeyProblem, noTonic: Int32Array, state: number): number {
   const standing = state % STANDINGS;
   const position = Math.floor(state / STANDINGS);
   const { keys, roundHome } = problem;
   if (roundHome && isSameKey(keys[position]!, roundHome.key)) return notHome(problem, position);
-  const cut = standing < OLDEST ? CUT_SHORT : leaveCost(standing);
+  const cut = standing < OLDEST ? CUT_SHORT : leaveCost(standing, noTonic[position]!);
   return cut + notHome(problem, position);
 }
 

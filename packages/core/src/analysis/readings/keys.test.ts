@@ -41,32 +41,27 @@ const notHome = (home: Key | undefined, key: Key): number => {
   return keyDistance(home, key) === 0 ? 8 : 16;
 };
 
-/** What a stretch costs to have been in: 0 with its tonic, 14 when only long, nothing to be had else. */
+/** What a stretch costs to have been in: 0 with its tonic, 36 (14 in the header's key) when only long, nothing to be had else. */
 function stretchCost(
   problem: KeyProblem,
   path: readonly number[],
   from: number,
   to: number,
 ): number | undefined {
-  const { moments, readings } = problem;
+  const { moments, readings, home } = problem;
   for (let at = from; at <= to; at += 1) {
     const key = path[at]!;
     const onTonic = moments[at]!.root === KEYS[key]!.tonic;
     if (onTonic && readings[at]![key]!.function === 'tonic') return 0;
   }
-  return moments[to]!.end - moments[from]!.at >= FOUR_BARS ? 14 : undefined;
+  const noTonic = home && isSameKey(home, KEYS[path[from]!]!) ? 14 : 36;
+  return moments[to]!.end - moments[from]!.at >= FOUR_BARS ? noTonic : undefined;
 }
 
-function changeCost(
-  { chains, moments, roundHome }: KeyProblem,
-  at: number,
-  from: Key,
-  to: Key,
-): number {
+function changeCost({ chains, roundHome }: KeyProblem, at: number, from: Key, to: Key): number {
   if (roundHome?.at === at && isSameKey(roundHome.key, to)) return 2;
   const step = chains.some(({ links: [first, second] }) => {
-    const begins = at === second!.at || moments[at]!.root === second!.key.tonic;
-    const between = begins && at > first!.one && at <= second!.at;
+    const between = at > first!.one && at <= second!.at;
     return between && isSameKey(first!.key, from) && isSameKey(second!.key, to);
   });
   return step ? 2 : 24 + 2 * keyDistance(from, to);

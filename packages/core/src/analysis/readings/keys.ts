@@ -21,13 +21,13 @@ import {
   BY_TONIC,
   COUNT,
   UNREACHABLE,
-  NO_TONIC,
   POSITIONS,
   STANDINGS,
   STATES,
   changesOf,
   endCost,
   leaveCost,
+  noTonicCosts,
   notHome,
   oldestAges,
   weightOf,
@@ -58,6 +58,8 @@ class KeySearch {
   private readonly isTonic: Uint8Array;
   /** For each moment the age a stretch may have there and still be under four bars. */
   private readonly oldest: Int32Array;
+  /** For each key what a stretch costs that never reaches its tonic. */
+  private readonly noTonic: Int32Array;
   private readonly ends: Int32Array;
   /** For each moment what entering each key from each other costs, as `from * COUNT + to`. */
   private readonly changes: readonly Int32Array[];
@@ -78,7 +80,10 @@ class KeySearch {
       });
     });
     this.oldest = oldestAges(problem);
-    this.ends = Int32Array.from({ length: STATES }, (_, state) => endCost(problem, state));
+    this.noTonic = noTonicCosts(problem);
+    this.ends = Int32Array.from({ length: STATES }, (_, state) =>
+      endCost(problem, this.noTonic, state),
+    );
     this.changes = changesOf(problem);
     this.forward = this.forwardPass(problem);
     this.backward = this.backwardPass();
@@ -140,7 +145,8 @@ class KeySearch {
     let least = UNREACHABLE;
     for (let from = 0; from < COUNT; from += 1) {
       const state = before + from * STANDINGS;
-      const left = Math.min(rows[state + BY_TONIC]!, rows[state + BY_LENGTH]! + NO_TONIC);
+      const long = rows[state + BY_LENGTH]! + this.noTonic[from]!;
+      const left = Math.min(rows[state + BY_TONIC]!, long);
       least = Math.min(least, left + this.changes[at]![from * COUNT + key]!);
     }
     return least;
@@ -174,7 +180,7 @@ class KeySearch {
     const standing = state % STANDINGS;
     const stays = (at + 1) * STATES + key * STANDINGS + this.standingWith(at + 1, key, standing);
     const staying = rows[stays]! + this.cost[(at + 1) * COUNT + key]!;
-    return Math.min(staying, enter[key]! + leaveCost(standing));
+    return Math.min(staying, enter[key]! + leaveCost(standing, this.noTonic[key]!));
   }
 
   /** For each key, the least of changing from it into another at this chord. */
@@ -213,7 +219,8 @@ class KeySearch {
     }
     for (let from = 0; from < COUNT; from += 1) {
       for (const standing of [BY_TONIC, BY_LENGTH]) {
-        const left = this.forward[before + from * STANDINGS + standing]! + leaveCost(standing);
+        const leaving = leaveCost(standing, this.noTonic[from]!);
+        const left = this.forward[before + from * STANDINGS + standing]! + leaving;
         const entered = left + this.changes[at]![from * COUNT + key]!;
         if (entered === wanted) return from * STANDINGS + standing;
       }

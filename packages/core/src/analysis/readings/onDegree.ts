@@ -29,7 +29,11 @@ export const onDegree: ReadingRule = (place) => {
     const reason = 'IV7 of Dorian, between i and i';
     return [{ numeral, function: part, role: 'Dorian IV', cost: 0, reason }];
   }
-  const extra = role === 'own' ? foreign(place) : 0;
+  if (isTurnaroundOfMajors(place)) {
+    const reason = 'round to the tonic in major sevenths, by fifths and a half step';
+    return [{ numeral, function: part, role, cost: TURNAROUND, reason }];
+  }
+  const extra = (role === 'own' ? foreign(place) : 0) + (isStrange(place) ? STRANGE : 0);
   return [{ numeral, function: part, role, cost: cost + extra, reason }];
 };
 
@@ -38,6 +42,26 @@ function isBluesSeventh({ key, now, before, blues }: ChordSurroundings): boolean
   const prepared = before && isTwo(before) && before.root === pitchClass(now.root + 7);
   return blues && key.mode === 'major' && !prepared;
 }
+
+/** bIII, bVI and bII, each falling to the next and the last to I. */
+function isTurnaroundOfMajors({ key, now, next, afterNext }: ChordSurroundings): boolean {
+  const are = (...degrees: readonly number[]): boolean =>
+    [now, next, afterNext].every(
+      (moment, at) =>
+        degrees[at] === undefined ||
+        (moment?.class === 'major' && above(key, moment.root) === degrees[at]),
+    );
+  return key.mode === 'major' && (are(3, 8, 1) || are(8, 1, 0) || are(1, 0));
+}
+const TURNAROUND = 8;
+
+/** A major seventh on I says major, where a triad may end a tune in minor; one on V is at rest and no V. */
+const isStrange = ({ key, now }: ChordSurroundings): boolean =>
+  key.mode === 'minor' &&
+  [0, 7].includes(above(key, now.root)) &&
+  now.class === 'major' &&
+  now.chord.tones.some(({ degree }) => degree === '7');
+const STRANGE = 20;
 
 /** i7 and IV7 in turn, as a vamp has them. */
 function isDorianFour({ key, now, before, next }: ChordSurroundings): boolean {

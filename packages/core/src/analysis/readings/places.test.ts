@@ -81,3 +81,30 @@ it('a tune that begins with its ii–V ends at home with the same one', () => {
   expect(heard(text).homeKey).toBe('F major');
   expect(told(text)).toMatch(/^F major 1-2, Eb major 3-4, Db major 5-6, F major 7-8:/);
 });
+
+describe('a key needs its tonic', () => {
+  it('or another one explains the chords: A minor with a phrase on flat II is not F major', () => {
+    const text = `${bars('Am7', 4)}\n| Cm7 | F7 | Bbmaj7 | % | Bm7b5 | E7 | Am7 | % |`;
+    for (const head of ['', 'key: Am\n']) {
+      expect(told(head + text)).toBe('A minor 1-12: i7 ii7/bII V7/bII bIImaj7 iiø V7 i7');
+    }
+  });
+  it('of its own kind: a major seventh at rest is no I and no V of minor', () => {
+    const text = '| Dm7 | Gm7 | C7 | Fmaj7 | Bbmaj7 | E7 | Amaj7 | % |';
+    expect(told(text)).toBe('F major 1-5, A major 6-8: vi7 ii7 V7 Imaj7 IVmaj7 V7 Imaj7');
+  });
+  it('but a tune in minor may end with a major triad', () => {
+    const text = '| Am | Dm | E7 | Am | Bm7b5 E7 | A |';
+    expect(told(text)).toBe('A minor 1-6: i iv V7 i iiø V7 I');
+  });
+  it('but the header is believed', () => {
+    expect(told(`key: Bb\n${bars('Cm7 F7', 4)}`)).toMatch(/^Bb major 1-4:/);
+  });
+});
+
+it('flat III, flat VI and flat II in major sevenths lead round to I in the key they are in', () => {
+  for (const head of ['', 'key: G\n']) {
+    const text = `${head}| Gmaj7 | % | Am7 | D7 | Gmaj7 Bbmaj7 | Ebmaj7 Abmaj7 |`;
+    expect(told(text)).toBe('G major 1-6: Imaj7 ii7 V7 Imaj7 bIIImaj7 bVImaj7 bIImaj7');
+  }
+});

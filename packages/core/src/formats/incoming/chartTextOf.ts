@@ -1,7 +1,7 @@
 /** The lines of one tune as chart text, and what became of each. */
 import { parseMeter } from '../../chart/meter';
 import { barsOfLine, partingOf, type LooseBar, type LooseLine } from './barsOfLine';
-import { inForm } from './form';
+import { inForm } from './inForm';
 import { areSung, inThree, looseOf, type ChangesLine } from './habitsOf';
 import type { SaidHead } from './headWords';
 import type { ReadLine } from './readLines';
