@@ -139,15 +139,6 @@ const putInWords = (count: number): string =>
 
 /** How one text or file was read. */
 function SourceRead({ source: { name, incoming, problem } }: { readonly source: Source }) {
-  const problems = useMemo(
-    () =>
-      new Map(
-        incoming?.tunes.flatMap((tune) =>
-          tune.problems.map(({ line, message }) => [line, message] as const),
-        ),
-      ),
-    [incoming],
-  );
   if (problem !== undefined) {
     return (
       <Alert
@@ -168,10 +159,11 @@ function SourceRead({ source: { name, incoming, problem } }: { readonly source: 
           title="No changes were found. A line of changes has chords in it: Dm7 | G7"
         />
       )}
-      <LinesRead lines={incoming.lines} problems={name === undefined ? problems : NONE} />
+      <LinesRead
+        lines={incoming.lines}
+        // Lines of a file that is not text have no numbers of their own.
+        problems={name === undefined ? incoming.tunes.flatMap((tune) => tune.problems) : []}
+      />
     </>
   );
 }
-
-/** Lines of a file that is not text have no numbers of their own. */
-const NONE: ReadonlyMap<number, string> = new Map();

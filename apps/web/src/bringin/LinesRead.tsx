@@ -1,4 +1,4 @@
-import type { LineKind, UnderstoodLine } from '@drop-close/core';
+import type { IncomingProblem, LineKind, UnderstoodLine } from '@drop-close/core';
 
 const KINDS: Readonly<Record<LineKind, string>> = {
   'new tune': 'A new tune',
@@ -12,8 +12,7 @@ const KINDS: Readonly<Record<LineKind, string>> = {
 
 interface LinesReadProps {
   readonly lines: readonly UnderstoodLine[];
-  /** What is wrong, by the number of the line. */
-  readonly problems: ReadonlyMap<number, string>;
+  readonly problems: readonly IncomingProblem[];
 }
 
 /** What was given, line by line, and what it was taken for. */
@@ -35,7 +34,13 @@ export function LinesRead({ lines, problems }: LinesReadProps) {
             <td className="lines-read-text">{text}</td>
             <td>
               <span className="lines-read-kind">{KINDS[kind]}</span> {as}
-              {problems.has(line) && <p className="lines-read-problem">{problems.get(line)}</p>}
+              {problems
+                .filter((problem) => problem.line === line)
+                .map(({ message }) => (
+                  <p key={message} className="lines-read-problem">
+                    {message}
+                  </p>
+                ))}
             </td>
           </tr>
         ))}

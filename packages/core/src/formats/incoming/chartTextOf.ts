@@ -48,7 +48,7 @@ export function chartTextOf(
       : 'Remarks are left out';
   const writing = new ChartWriting(beats, looseOf(changes, habits), why);
   if (head.pickup !== undefined) writing.addRow(`pickup: ${head.pickup}`, lines[0]?.line ?? 1);
-  if (said) writing.tell(said.line, { kind: 'head', as: `Form ${said.form}, written out` });
+  if (said) writing.tell(said.line, { kind: 'section', as: `${said.form}, written out` });
   for (const each of lines) writing.read(each);
   return { ...writing.finish(), ...(head.meter === undefined && meter && { meter }) };
 }

@@ -113,6 +113,10 @@ describe('symbols', () => {
     expect(tunes[0]!.problems).toMatchObject([{ line: 4 }]);
     expect(tunes[0]!.problems[0]!.message).toMatch(/^Dm7x: /);
     expect(tunes[0]!.bars).toBe(4);
+    expect(readPasted('Form: AAB\nA: C7/9 F7M | C6\nB: F7 | C6').tunes[0]!.problems).toEqual([
+      { line: 2, message: expect.stringMatching(/^C7\/9: .* Perhaps C7\(9\)\.$/) as unknown },
+      { line: 2, message: expect.stringMatching(/^F7M: .* Perhaps Fmaj7\.$/) as unknown },
+    ]);
     const barALine = readPasted('Dm7 G7\nCmaj7\nA7x\nDm7').tunes[0]!;
     expect(barALine.fields.text).toBe('| Dm7 G7 | Cmaj7 | A7x | Dm7 |');
     expect(barALine.problems.map(({ line }) => line)).toEqual([3]);
@@ -200,7 +204,7 @@ describe('a form', () => {
       expect(fields).toMatchObject({ title: 'Tin Cup', text: [a, a, b, a].join('\n') });
     }
     const { lines } = readPasted(`Form: AABA\n${parts}`);
-    expect(lines[0]).toMatchObject({ kind: 'head', as: 'Form AABA, written out' });
+    expect(lines[0]).toMatchObject({ kind: 'section', as: 'AABA, written out' });
   });
   it('is a remark where they are not', () => {
     for (const said of ['Form: ABAC', 'Form: AAB, then solos']) {

@@ -121,10 +121,12 @@ function tuneOf(
   const parsed = parseChart(written.text, parseMeter(head.meter ?? written.meter ?? '4/4'));
   const { header } = parsed.chart;
   const says = { ...head, ...plainHead(header) };
-  const problems = parsed.problems.map(({ line, column, message }): IncomingProblem => ({
-    line: written.lineOf(line, column),
-    message,
-  }));
+  const problems = once(
+    parsed.problems.map(({ line, column, message, suggestion }): IncomingProblem => ({
+      line: written.lineOf(line, column),
+      message: suggestion === undefined ? message : `${message} Perhaps ${suggestion}.`,
+    })),
+  );
   return {
     lines: understood,
     tune: {
@@ -141,6 +143,13 @@ function tuneOf(
     },
   };
 }
+
+/** A part that is played again has no new problems. */
+const once = (problems: readonly IncomingProblem[]): IncomingProblem[] =>
+  problems.filter(
+    ({ line, message }, at) =>
+      problems.findIndex((each) => each.line === line && each.message === message) === at,
+  );
 
 const headIn = (line: ReadLine): SaidHead => (line.kind === 'head' ? line.head : {});
 const titleOf = (line: ReadLine): string =>
