@@ -108,3 +108,8 @@ it('flat III, flat VI and flat II in major sevenths lead round to I in the key t
     expect(told(text)).toBe('G major 1-6: Imaj7 ii7 V7 Imaj7 bIIImaj7 bVImaj7 bIImaj7');
   }
 });
+
+it('a major seventh rests on a raised fifth: it is no V of anything', () => {
+  const text = '| Ebmaj7 | Edim7 | Fm7 | Bb7#5 | Ebmaj7#5 | Ab7 | Gm7 | C7b9 |';
+  expect(told(text)).toBe('Eb major 1-8: Imaj7 #i°7 ii7 V7#5 I+maj7 subV7/iii iii7 V7/ii');
+});
