@@ -10,7 +10,7 @@ import { numberWidth, symbolWidth } from '../../ui/textWidth';
 
 /** The least room of a note or rest, of a chord, of a sign before a note, of a slash, and between two symbols, in pixels of medium size. */
 const MOMENT = 15;
-const CHORD = 18;
+const CHORD = 20;
 const SIGN = 12;
 const SLASH = 22;
 const BETWEEN_SYMBOLS = 7;
