@@ -162,7 +162,7 @@ describe('a symbol that cannot be read', () => {
   });
 
   // Common practice: how the same chords are written elsewhere.
-  it.each([
+  const OTHER_HANDS = [
     ['C7/9', 'C7(9)'],
     ['C7/13', 'C7(13)'],
     ['C9/13', 'C9(13)'],
@@ -204,8 +204,23 @@ describe('a symbol that cannot be read', () => {
     ['C7altered', 'C7alt'],
     ['Cdom7', 'C7'],
     ['C\\E', 'C/E'],
-  ])('%s is taken for %s, as other hands mean it', (symbol, suggestion) => {
+  ] as const;
+  it.each(OTHER_HANDS)('%s is taken for %s, as other hands mean it', (symbol, suggestion) => {
     expect(problem(symbol).suggestion).toBe(suggestion);
+  });
+
+  it('is taken for the same on every root, and the root stays', () => {
+    const roots = Array.from('CDEFGAB').flatMap((letter) =>
+      ['', 'b', '#'].map((sign) => letter + sign),
+    );
+    const habits = OTHER_HANDS.filter(([symbol]) => symbol.startsWith('C'));
+    for (const root of roots) {
+      for (const [symbol, suggestion] of habits) {
+        const [written, meant] = [symbol, suggestion].map((each) => root + each.slice(1));
+        expect([written, problem(written!).suggestion]).toEqual([written, meant]);
+      }
+    }
+    expect(roots.length * habits.length).toBeGreaterThan(600);
   });
 
   it('makes no suggestion where nothing is close', () => {

@@ -36,14 +36,14 @@ const NEIGHBOURS = [5, 7];
 export function keyChainsOf(moments: readonly Moment[], bar: number): KeyChain[] {
   const links = linksOf(moments, bar);
   const chains = chained(moments, links, bar).filter(isChain).map(withBefore(moments));
-  return [...chains, ...barerChains(moments, links, bar)];
+  return [...chains, ...chainsOfFiveOnes(moments, links, bar)];
 }
 
 /**
  * Three keys or more that a bare V–I leads to, each as far from the last as that from the one before: B, G and E flat; and
  * what goes to and fro among them.
  */
-function barerChains(
+function chainsOfFiveOnes(
   moments: readonly Moment[],
   twoFives: readonly KeyLink[],
   bar: number,

@@ -1,6 +1,7 @@
 /** Keys without a ii–V of their own. Common practice of modal and of third-related tunes; every expectation written by hand. */
 import { parseChart } from '../../chart/parseChart';
 import { analyzeChart } from '../analyzeChart';
+import { transposeChart } from '../transposeChart';
 
 const bars = (chord: string, count: number): string => `${`| ${chord} `.repeat(count)}|`;
 const heard = (text: string) => analyzeChart(parseChart(text).chart);
@@ -112,4 +113,38 @@ it('flat III, flat VI and flat II in major sevenths lead round to I in the key t
 it('a major seventh rests on a raised fifth: it is no V of anything', () => {
   const text = '| Ebmaj7 | Edim7 | Fm7 | Bb7#5 | Ebmaj7#5 | Ab7 | Gm7 | C7b9 |';
   expect(told(text)).toBe('Eb major 1-8: Imaj7 #i°7 ii7 V7#5 I+maj7 subV7/iii iii7 V7/ii');
+});
+
+const MODAL = [bars('Dm7', 8), bars('Ebm7', 8)].join('\n');
+const HEARD = [
+  MODAL,
+  `key: Dm\n${MODAL}`,
+  ['Cm7', 'Am7', 'Fm7', 'Ebm7'].map((chord) => bars(chord, 4)).join('\n'),
+  `${bars('G7sus4', 8)}\n${bars('Bb7sus4', 8)}`,
+  bars('Dm7 G7', 8),
+  `key: C\n${bars('Dm7 G7', 8)}`,
+  '| Bmaj7 D7 | Gmaj7 Bb7 | Ebmaj7 | Am7 D7 | Gmaj7 Bb7 | Ebmaj7 F#7 | Bmaj7 |',
+  '| Cmaj7 | C#m7 F#7 | Bmaj7 | Dm7 G7 | Cmaj7 |',
+  '| Gm7 C7 | Fmaj7 | Fm7 Bb7 | Ebmaj7 | Ebm7 Ab7 | Dbmaj7 | Gm7 | C7 |',
+  `${bars('Am7', 4)}\n| Cm7 | F7 | Bbmaj7 | % | Bm7b5 | E7 | Am7 | % |`,
+  '| Dm7 | Gm7 | C7 | Fmaj7 | Bbmaj7 | E7 | Amaj7 | % |',
+  '| Gmaj7 | % | Am7 | D7 | Gmaj7 Bbmaj7 | Ebmaj7 Abmaj7 |',
+];
+it('all of it is heard alike in every key: numbers, and where keys change (144 charts)', () => {
+  let charts = 0;
+  for (const text of HEARD) {
+    const own = parseChart(text).chart;
+    const shape = (semitones: number): string => {
+      const { keys, chords } = analyzeChart(transposeChart(own, semitones));
+      const areas = keys.map(
+        ({ key, fromBar, toBar }) => `${key.split(' ')[1]} ${fromBar}-${toBar}`,
+      );
+      return [...areas, ...chords.map(({ numeral }) => numeral)].join(' ');
+    };
+    for (let semitones = 0; semitones < 12; semitones += 1) {
+      expect(shape(semitones)).toBe(shape(0));
+      charts += 1;
+    }
+  }
+  expect(charts).toBe(144);
 });
