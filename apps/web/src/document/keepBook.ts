@@ -1,6 +1,7 @@
 import { TUNES_A_PAGE, type ListedTune } from '@drop-close/core';
 import { api, useServer } from '../api/client';
 import { alone } from '../local/tabs';
+import { isGone } from './openTune';
 
 /** Tunes that are kept for when the server is away: those changed last. */
 const MOST = 300;
@@ -29,12 +30,16 @@ async function allTunes(): Promise<ListedTune[]> {
   }
 }
 
-/** @returns whether the server was asked */
+/** Keeps a tune; one that was thrown away since it was listed is passed over. @returns whether the server was asked */
 async function keepTune({ id, changedAt }: ListedTune): Promise<boolean> {
   if ((await api.keptSince(id)) === changedAt) return false;
-  await api.tune(id);
-  await api.solos(id);
-  await api.noteKept(id, changedAt);
+  try {
+    await api.tune(id);
+    await api.solos(id);
+    await api.noteKept(id, changedAt);
+  } catch (error) {
+    if (!isGone(error)) throw error;
+  }
   return true;
 }
 

@@ -78,6 +78,15 @@ describe('a browser that cannot keep', () => {
   });
 });
 
+it('a store that never answers is said to be blocked, and holds nothing up', async () => {
+  jest.useFakeTimers();
+  const hanging = keep(() => new Promise(() => undefined));
+  await jest.advanceTimersByTimeAsync(10_000);
+  expect(await hanging).toBe(false);
+  expect(useKeeping.getState().trouble).toBe('blocked');
+  jest.useRealTimers();
+});
+
 it('of things to keep that wait for each other only the last is done', async () => {
   const done: number[] = [];
   const latest = new LatestOnly();

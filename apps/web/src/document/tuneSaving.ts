@@ -20,9 +20,18 @@ const saving = new Autosave({
   keepHere,
   send,
   show: (kind) => {
-    useDocument.getState().setSave({ kind });
+    if (kind === 'saved') void showSaved();
+    else useDocument.getState().setSave({ kind });
   },
 });
+
+/** Once this browser keeps nothing of it any more: whoever leaves when it says so leaves nothing behind. */
+async function showSaved(): Promise<void> {
+  const tuneId = tuneOnDesk();
+  if (tuneId === undefined) return;
+  await keepingOf(tuneId).done();
+  if (tuneOnDesk() === tuneId && !isUnsaved()) useDocument.getState().setSave({ kind: 'saved' });
+}
 
 /** What came into the tune on the desk from elsewhere, in words, newest last; for whoever shows it. */
 export const useTakenIn = create<{ readonly words: readonly string[] }>(() => ({ words: [] }));

@@ -8,16 +8,31 @@ export const useKeeping = create<{ readonly trouble: KeepingTrouble | undefined 
   trouble: undefined,
 }));
 
+/** A store that has not done its work by then counts as blocked, in ms. */
+const PATIENCE = 10_000;
+
 /** Does something with the browser's store, and notes whether that went. @returns whether it did */
 export async function keep(work: () => Promise<unknown>): Promise<boolean> {
   try {
-    await work();
+    await inTime(work());
     if (useKeeping.getState().trouble) useKeeping.setState({ trouble: undefined });
     return true;
   } catch (error) {
     useKeeping.setState({ trouble: isFull(error) ? 'full' : 'blocked' });
     return false;
   }
+}
+
+async function inTime(work: Promise<unknown>): Promise<void> {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise((_, reject) => {
+    timer = setTimeout(() => {
+      reject(new Error('This browser’s store does not answer.'));
+    }, PATIENCE);
+  });
+  await Promise.race([work, late]).finally(() => {
+    clearTimeout(timer);
+  });
 }
 
 const isFull = (error: unknown): boolean =>

@@ -93,24 +93,32 @@ export class KeptRows<T extends Row> {
     const sent = kept.inHand;
     if (sameContent(sent, kept.stored)) return 'saved';
     try {
-      kept.stored = await this.store.save({ ...sent, version: kept.stored.version });
-      if (kept.inHand === sent) {
-        kept.inHand = kept.stored;
-        this.store.show(kept.stored);
-      }
-      return 'saved';
+      const stored = await this.store.save({ ...sent, version: kept.stored.version });
+      return this.taken(kept, sent, stored);
     } catch (error) {
-      return this.notSaved(kept, error);
+      return this.notSaved(kept, sent, error);
     }
   }
 
-  private notSaved(kept: Kept<T>, error: unknown): SendOutcome {
+  private taken(kept: Kept<T>, sent: T, stored: T): SendOutcome {
+    kept.stored = stored;
+    if (kept.inHand === sent) {
+      kept.inHand = stored;
+      this.store.show(stored);
+    }
+    return 'saved';
+  }
+
+  private notSaved(kept: Kept<T>, sent: T, error: unknown): SendOutcome {
     if (error instanceof Unreachable) return 'unreachable';
     if (!(error instanceof Refusal)) throw error;
     const { problem } = error;
     const mine = kept.inHand;
     const isStale = problem.status === 409;
-    if (isStale) kept.stored = problem.theirs as T;
+    const theirs = problem.theirs as T;
+    // An earlier visit sent it, and was closed before this browser had noted that.
+    if (isStale && sameContent(theirs, sent)) return this.taken(kept, sent, theirs);
+    if (isStale) kept.stored = theirs;
     this.kept.delete(mine.id);
     this.store.keep(mine.id, undefined);
     this.store.show(kept.stored);

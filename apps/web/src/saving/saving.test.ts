@@ -141,6 +141,7 @@ function shelves() {
     },
     settle: () => rows.settle('x'),
     takeMine: () => takeMine?.(),
+    isAsked: () => takeMine !== undefined,
     stored: () => stored,
   };
 }
@@ -201,6 +202,18 @@ describe('a row that is kept saved', () => {
     await pass(1000);
     expect(shelf.stored()).toEqual({ id: 'x', version: 3, name: 'mine' });
     expect(shelf.shown()).toEqual(shelf.stored());
+  });
+
+  it('that an earlier visit sent, and could not note any more, is no conflict', async () => {
+    const shelf = shelves();
+    shelf.elsewhere('two');
+    shelf.rename('two');
+    await pass(1000);
+    expect(shelf.shown()).toEqual({ id: 'x', version: 2, name: 'two' });
+    expect([shelf.isAsked(), shelf.kept()]).toEqual([false, undefined]);
+    shelf.rename('three');
+    await pass(1000);
+    expect(shelf.stored()).toEqual({ id: 'x', version: 3, name: 'three' });
   });
 
   it('waits for a server that is away, and says so', async () => {
