@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { centreOf, Desk, drag, expect, test } from './desk';
+import { tunePath } from './screens';
 
 test('a misread chord is corrected where it stands', async ({ page }) => {
   const desk = new Desk(page);
@@ -204,6 +205,26 @@ test('a chart with signs, a pickup and changes of meter plays as it is written',
   const [first, second] = await heard();
   expect(first).toMatch(/^A7, bar 0/);
   expect(second).toMatch(/^D, bar 1 beat 1/);
+});
+
+test('the chart opens at the bar of its address, tells what a repeat sign repeats, and follows the band', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await page.goto(`${await tunePath(page, 'Fog Signal')}/chart?bar=27`);
+  const last = desk.slot(/^the bar before again, bar 27 /);
+  await expect(last).toHaveAttribute('aria-current', 'true');
+  await expect(last).toBeInViewport();
+  const panel = page.getByRole('complementary', { name: 'The chord in hand' });
+  await expect(panel).toContainText('bar 27, beat 1');
+  await expect(panel).toContainText('D Dorian');
+  await page.getByRole('button', { name: 'Play the chorus' }).click();
+  const sounding = page.locator('.slot.sounding');
+  await expect(sounding).toHaveAttribute('aria-label', /bar 1 beat 1$/, { timeout: 15_000 });
+  await expect(sounding).toBeInViewport();
+  await expect(sounding).toHaveAttribute('aria-label', /bar 2 beat 1$/);
+  await page.getByRole('button', { name: 'Stop', exact: true }).click();
+  await expect(sounding).toHaveCount(0);
 });
 
 test('a handful of notes is told what it could be called', async ({ page }) => {

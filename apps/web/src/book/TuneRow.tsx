@@ -41,12 +41,12 @@ export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps })
         {formName || (
           <>
             {tune.form && <span className="book-form">{tune.form}</span>}
-            <span className="quiet">{bars}</span>
+            <span className="quiet book-short">{bars}</span>
           </>
         )}
       </td>
-      <td className="book-key">{name(tune.homeKey)}</td>
-      <td className="book-wide">
+      <td className="book-short">{name(tune.homeKey)}</td>
+      <td className="book-wide book-short">
         {tune.feel} <span className="quiet">{tune.meter}</span>
       </td>
       <td className="book-tempo book-wide">{tune.tempo}</td>

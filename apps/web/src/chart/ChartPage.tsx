@@ -7,7 +7,7 @@ import { usePreferences } from '../ui/preferences';
 import { LeftSide } from './LeftSide';
 import { MelodyLines } from './melody/MelodyLines';
 import { chooseNote, useMelody } from './melody/useMelody';
-import { ChordPanel, chordAt } from './panel/ChordPanel';
+import { ChordPanel } from './panel/ChordPanel';
 import { chartFor } from './desk/reader';
 import { scaleRows } from './scales/keptScales';
 import { ScalesPage } from './scales/ScalesPage';
@@ -27,7 +27,7 @@ export default function ChartPage() {
   const { events } = written.time;
   const index = useIndexAmong(events);
   const event = events[index];
-  const chord = event && chordAt(shown, event.written, event.slot);
+  const chord = shownTime.events[index]?.chord;
   const chordAnalysis = analysis?.chords[index];
   const { side } = useChartDesk();
   const melody = useMelody(shownTime, analysis, side === 'Melody');
@@ -59,7 +59,7 @@ export default function ChartPage() {
         <ScalesPage rows={rows} clef={reader === 'bass clef' ? 'bass' : 'treble'} inHand={index} />
       )}
       {inCentre === 'sheet' && <SheetSide written={written} shown={shown} analysis={analysis} />}
-      {chord && analysis && chordAnalysis && (
+      {event && chord?.kind === 'chord' && analysis && chordAnalysis && (
         <ChordPanel
           chord={chord}
           at={index}

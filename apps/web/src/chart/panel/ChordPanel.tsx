@@ -1,11 +1,5 @@
 import { SoundOutlined } from '@ant-design/icons';
-import {
-  prettyDegree,
-  type Chart,
-  type ChordAnalysis,
-  type PitchedChord,
-  type Slot,
-} from '@drop-close/core';
+import { prettyDegree, type ChordAnalysis, type PitchedChord } from '@drop-close/core';
 import { Button } from 'antd';
 import { useDocument, useTune } from '../../document/store';
 import { openOf } from '../scales/keptScales';
@@ -153,11 +147,4 @@ function Notes({ chord, analysis }: Pick<ChordPanelProps, 'chord' | 'analysis'>)
       )}
     </section>
   );
-}
-
-/** The chord of a slot, where it has one that sounds. */
-export function chordAt(chart: Chart, written: number, slot: number): PitchedChord | undefined {
-  const bar = chart.sections.flatMap(({ bars }) => bars)[written];
-  const found: Slot | undefined = bar?.slots[slot];
-  return found?.kind === 'chord' && found.chord.kind === 'chord' ? found.chord : undefined;
 }

@@ -18,6 +18,8 @@ export interface BarCellProps {
   readonly lens: Lens;
   /** The chord in hand, whichever time its bar is played. */
   readonly selected: ChartEvent | undefined;
+  /** The chord that the band plays, whichever time its bar is played. */
+  readonly sounding: ChartEvent | undefined;
   /** Whether the landmark in hand lies over this bar. */
   readonly marked: boolean;
   readonly readOnly: boolean;
@@ -108,7 +110,9 @@ function BarHeadView({ bar, label, readOnly, sortable }: BarHeadProps) {
 }
 
 function Slots(props: BarCellProps) {
-  const { bar, analysis, lens, selected, readOnly, onSelect, onDone } = props;
+  const { bar, analysis, lens, selected, sounding, readOnly, onSelect, onDone } = props;
+  const isAt = (event: ChartEvent | undefined, slot: number): boolean =>
+    event?.written === bar.at && event.slot === slot;
   const cursor = useCursor((state) => (state.cursor?.bar === bar.at ? state.cursor : undefined));
   const fresh = cursor?.fresh ? cursor : undefined;
   const columns = bar.slots.map(({ width }) => `minmax(0, ${width}fr)`);
@@ -135,7 +139,8 @@ function Slots(props: BarCellProps) {
         number={bar.number}
         chord={event === undefined ? undefined : analysis?.chords[event]}
         lens={lens}
-        selected={selected?.written === bar.at && selected.slot === place.slot}
+        selected={isAt(selected, place.slot)}
+        sounding={isAt(sounding, place.slot)}
         readOnly={readOnly}
         onSelect={() => {
           if (event !== undefined) onSelect(event);

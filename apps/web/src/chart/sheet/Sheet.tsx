@@ -15,8 +15,9 @@ import {
   type ChartEvent,
   type Timeline,
 } from '@drop-close/core';
-import { useEffect, useMemo, type CSSProperties } from 'react';
+import { useMemo, type CSSProperties } from 'react';
 import { selectPlace, useIndexAmong } from '../../place/selection';
+import { useSoundingChord } from '../../playback/useBand';
 import { usePreferences } from '../../ui/preferences';
 import { spokenDrag } from '../../ui/spokenDrag';
 import { useWidth } from '../../ui/useWidth';
@@ -28,6 +29,7 @@ import { Brackets } from './Brackets';
 import { GuideThreads } from './GuideThreads';
 import { guideTonesOf, type GuideTones } from './guideThreads';
 import { useCursor, write, type Cursor } from './cursor';
+import { useFollowing } from './useFollowing';
 import { barsALine, LANES, layoutSheet, type SheetBlock, type SheetLine } from './layout';
 import { nameOfBar } from './sheetBar';
 import { SlotField } from './SlotField';
@@ -64,7 +66,8 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
     setTimeout(() => sheet.current?.querySelector<HTMLElement>(at)?.focus());
   };
   const selected = useIndexAmong(time.events);
-  useFocusFollows(sheet, selected);
+  const sounding = useSoundingChord();
+  useFollowing(sheet, selected, sounding, analysis !== undefined);
   const select = (index: number): void => {
     const event = time.events[index];
     if (event) selectPlace(event);
@@ -93,6 +96,7 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
               key={index}
               {...{ block, chart, analysis, readOnly, perLine, tones }}
               selected={time.events[selected]}
+              sounding={sounding === undefined ? undefined : time.events[sounding]}
               onSelect={select}
               isLast={index === blocks.length - 1}
               onDone={focusSlot}
@@ -120,6 +124,7 @@ interface BlockProps extends Omit<SheetProps, 'time'> {
   readonly isLast: boolean;
   /** The chord in hand. */
   readonly selected: ChartEvent | undefined;
+  readonly sounding: ChartEvent | undefined;
   readonly onSelect: (event: number) => void;
   readonly onDone: (cursor: Cursor) => void;
 }
@@ -148,8 +153,8 @@ interface LineProps extends Omit<BlockProps, 'block'> {
 }
 
 function Line(props: LineProps) {
-  const { line, label, perLine, tones, chart, analysis, readOnly, isLast, selected } = props;
-  const { onSelect, onDone } = props;
+  const { line, label, perLine, tones, chart, analysis, readOnly, isLast } = props;
+  const { selected, sounding, onSelect, onDone } = props;
   const { lens } = usePreferences();
   const { landmark } = useLandmark();
   const full = line.bars.length === perLine;
@@ -161,7 +166,7 @@ function Line(props: LineProps) {
         {line.bars.map((bar, position) => (
           <BarCell
             key={bar.at}
-            {...{ bar, analysis, lens, readOnly, selected, onSelect, onDone }}
+            {...{ bar, analysis, lens, readOnly, selected, sounding, onSelect, onDone }}
             label={position === 0 ? label : undefined}
             marked={isUnder(landmark, bar.number)}
           />
@@ -208,13 +213,4 @@ function NextBar({ at, onDone }: { at: number; onDone: (cursor: Cursor) => void 
       {at === 0 ? 'Write the first bar' : 'Next bar'}
     </button>
   );
-}
-
-/** Arrow keys walk the chorus; while the hand is on the sheet, the focus walks along. */
-function useFocusFollows(sheet: React.RefObject<HTMLElement | null>, selected: number): void {
-  useEffect(() => {
-    const focused = document.activeElement;
-    if (!focused?.matches('.slot') || !sheet.current?.contains(focused)) return;
-    sheet.current.querySelector<HTMLElement>('.slot[aria-current=true]')?.focus();
-  }, [selected, sheet]);
 }

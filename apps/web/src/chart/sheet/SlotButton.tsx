@@ -18,6 +18,7 @@ export interface SlotButtonProps {
   readonly chord: ChordAnalysis | undefined;
   readonly lens: Lens;
   readonly selected: boolean;
+  readonly sounding: boolean;
   readonly readOnly: boolean;
   readonly onSelect: () => void;
 }
@@ -32,7 +33,11 @@ const BEGINS = /^[A-Ga-gN%.]$/;
 export const SlotButton = memo(
   SlotButtonView,
   (a, b) =>
-    a.lens === b.lens && a.selected === b.selected && a.readOnly === b.readOnly && saysSame(a, b),
+    a.lens === b.lens &&
+    a.selected === b.selected &&
+    a.sounding === b.sounding &&
+    a.readOnly === b.readOnly &&
+    saysSame(a, b),
 );
 
 function saysSame(a: SlotButtonProps, b: SlotButtonProps): boolean {
@@ -44,7 +49,7 @@ function saysSame(a: SlotButtonProps, b: SlotButtonProps): boolean {
 }
 
 function SlotButtonView(props: SlotButtonProps) {
-  const { slot, place, bar, number, chord, lens, selected, readOnly, onSelect } = props;
+  const { slot, place, bar, number, chord, lens, selected, sounding, readOnly, onSelect } = props;
   const cursor = { bar, slot: place.slot };
   const onKeyDown = (event: KeyboardEvent): void => {
     if (readOnly || event.ctrlKey || event.metaKey || event.altKey) return;
@@ -57,7 +62,9 @@ function SlotButtonView(props: SlotButtonProps) {
   return (
     <button
       type="button"
-      className={isTight(slot, place) ? 'slot tight' : 'slot'}
+      className={['slot', isTight(slot, place) && 'tight', sounding && 'sounding']
+        .filter(Boolean)
+        .join(' ')}
       data-slot={`${bar}:${place.slot}`}
       aria-current={selected}
       aria-label={labelOf(slot, number, place.beat, chord)}
