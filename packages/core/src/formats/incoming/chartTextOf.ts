@@ -3,7 +3,7 @@ import { parseMeter } from '../../chart/meter';
 import { barsOfLine, partingOf, type LooseBar, type LooseLine } from './barsOfLine';
 import { inForm } from './inForm';
 import { areSung, inThree, looseOf, type ChangesLine } from './habitsOf';
-import type { SaidHead } from './headWords';
+import type { SaidHead } from '../charts/headWords';
 import type { ReadLine } from './readLines';
 import type { PasteHabits, UnderstoodLine } from './types';
 

@@ -7,7 +7,7 @@ import { readMidi } from '../midi/read';
 import { readChartXml } from '../musicxml/readChart';
 import { isZip } from '../musicxml/unpacked';
 import { readSoloFile } from '../soloFile';
-import { keyHeard } from './keyHeard';
+import { keyHeard } from '../charts/keyHeard';
 import { chartOfMidi } from './chartOfMidi';
 import { readPasted } from './readPasted';
 import {

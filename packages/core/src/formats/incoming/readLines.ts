@@ -3,7 +3,7 @@ import { parseKey } from '../../chart/header';
 import { barSlot } from '../../chart/slot';
 import { cleanLine } from './clean';
 import { formIn } from './form';
-import { headOfLine, type SaidHead } from './headWords';
+import { headOfLine, type SaidHead } from '../charts/headWords';
 import { isChord, partingOf, spaced, wordsOf } from './barsOfLine';
 import { isSurelyPart, marksOf, partName, type MarkedLine } from './lineMarks';
 

@@ -9,9 +9,9 @@ import { parseChart } from '../../chart/parseChart';
 import { formatMeter, parseMeter } from '../../chart/meter';
 import { storablePart } from '../../base/storable';
 import { chartTextOf, type WrittenChart } from './chartTextOf';
-import { keyHeard } from './keyHeard';
+import { keyHeard } from '../charts/keyHeard';
 import { formIn } from './form';
-import { headInWords, type SaidHead } from './headWords';
+import { headInWords, type SaidHead } from '../charts/headWords';
 import { isGreeting, isSignOff } from './letter';
 import { readLines, isTitle, type ReadLine } from './readLines';
 import {

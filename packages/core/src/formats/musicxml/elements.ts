@@ -1,11 +1,11 @@
 import { XMLParser } from 'fast-xml-parser';
 
-/** Keeps the order of elements, as measures need it; defines no entities. */
+/** Keeps the order of elements, as measures need it. Files with entities of their own are refused before. */
 export const parser = new XMLParser({
   preserveOrder: true,
   ignoreAttributes: false,
   attributeNamePrefix: '',
-  processEntities: false,
+  htmlEntities: true,
   parseTagValue: false,
 });
 

@@ -4,6 +4,7 @@ import type { Meter } from '../../chart/types';
 import { directionOf } from '../../chart/words';
 import { child, numberIn, type Element } from './elements';
 import { slotsFor, type PlacedSymbol } from '../charts/slotsFor';
+import { saidIn } from '../charts/headWords';
 import { symbolOf } from './symbolOf';
 
 export interface MeasureText {
@@ -12,7 +13,10 @@ export interface MeasureText {
   readonly section?: string;
   readonly opens: boolean;
   readonly closes: boolean;
-  readonly ending?: number;
+  /** The times it is played of an ending that begins here; mostly one. */
+  readonly endings: readonly number[];
+  /** How often a repeat that ends here is played, where that is more than twice. */
+  readonly times?: number;
   readonly chords: number;
   /** What could not be taken as it is, in sentences. */
   readonly said: readonly string[];
@@ -28,8 +32,11 @@ export interface MeasureState {
 export function measureText(measure: Element, state: MeasureState): MeasureText {
   const chords: PlacedSymbol[] = [];
   const words: string[] = [];
+  const sounds: Element[] = [];
   const said: string[] = [];
-  let [section, ending]: [string | undefined, number | undefined] = [undefined, undefined];
+  let section: string | undefined;
+  let endings: readonly number[] = [];
+  let times: number | undefined;
   let [opens, closes, at] = [false, false, 0];
   for (const element of measure.children) {
     switch (element.name) {
@@ -56,21 +63,35 @@ export function measureText(measure: Element, state: MeasureState): MeasureText 
       case 'direction':
         section = wordIn(element, 'rehearsal') ?? section;
         words.push(...wordsOf(element));
+        sounds.push(...element.children.filter(({ name }) => name === 'sound'));
+        break;
+      case 'sound':
+        sounds.push(element);
         break;
       case 'barline':
         opens ||= child(element, 'repeat')?.attributes['direction'] === 'forward';
         closes ||= child(element, 'repeat')?.attributes['direction'] === 'backward';
-        ending = endingIn(element) ?? ending;
+        endings = endingsIn(element) ?? endings;
+        times = timesOf(element) ?? times;
         break;
     }
   }
   const { slots, moved } = slotsFor(chords, state.meter.beats);
   if (moved) said.push('chords between the halves of a beat were moved to the nearest');
-  const quoted = words.map((each) => `"${each.replaceAll('"', '')}"`);
+  const quoted = [...words, ...unsaid(sounds, words)].map(
+    (each) => `"${each.replaceAll('"', '')}"`,
+  );
   return {
-    ...{ slots: [...quoted, ...slots].join(' '), opens, closes, chords: chords.length, said },
+    ...{
+      slots: [...quoted, ...slots].join(' '),
+      opens,
+      closes,
+      endings,
+      chords: chords.length,
+      said,
+    },
     ...(section !== undefined && { section }),
-    ...(ending !== undefined && { ending }),
+    ...(times !== undefined && { times }),
   };
 }
 
@@ -101,14 +122,41 @@ function wordsOf(direction: Element): string[] {
   const words = types.flatMap(({ name, text }) => (name === 'words' && text.trim() ? [text] : []));
   const said = words.map((text) => text.trim().replace(/\s+/g, ' '));
   // Beside a metronome mark stands the feel, which is read with it.
-  return [...signs, ...(isTempo ? said.filter((each) => directionOf(each)) : said)];
+  return [...signs, ...said.filter((each) => !isTempo || !saidIn(each))];
 }
 
-function endingIn(barline: Element): number | undefined {
+/** Attributes of a sound that say where the music goes on, and how that is said in words. */
+const JUMPS: readonly (readonly [attribute: string, words: string])[] = [
+  ['dacapo', 'D.C.'],
+  ['dalsegno', 'D.S.'],
+  ['tocoda', 'To Coda'],
+  ['fine', 'Fine'],
+  ['segno', 'Segno'],
+  ['coda', 'Coda'],
+];
+
+/** What the sound of a measure says of the way, and no words beside it. */
+function unsaid(sounds: readonly Element[], words: readonly string[]): string[] {
+  const kinds = new Set(words.map((each) => directionOf(each)?.kind));
+  const jumps = JUMPS.filter(([attribute]) =>
+    sounds.some(({ attributes }) => attributes[attribute]),
+  );
+  return jumps.flatMap(([, said]) => (kinds.has(directionOf(said)?.kind) ? [] : [said]));
+}
+
+function endingsIn(barline: Element): number[] | undefined {
   const ending = child(barline, 'ending');
   if (ending?.attributes['type'] !== 'start') return undefined;
-  const number = Number(/\d+/.exec(ending.attributes['number'] ?? '')?.[0]);
-  return number >= 1 && number <= 9 ? number : undefined;
+  const numbers = (ending.attributes['number'] ?? '').match(/\d+/g)?.map(Number) ?? [];
+  return numbers.filter((each) => each >= 1 && each <= MOST_ENDINGS);
+}
+
+const MOST_ENDINGS = 9;
+
+/** How often a repeat says it is played, where that is more than twice. */
+function timesOf(barline: Element): number | undefined {
+  const times = Number(child(barline, 'repeat')?.attributes['times']);
+  return times > 2 && times <= MOST_ENDINGS ? times : undefined;
 }
 
 /** The meter a measure begins in, where it says one that a chart can have. */

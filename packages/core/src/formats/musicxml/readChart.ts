@@ -8,19 +8,21 @@ import { midi, ticks } from '../../base/units';
 import { storablePart } from '../../base/storable';
 import { transposeChart } from '../../analysis/transposeChart';
 import { formatChart } from '../../chart/formatChart';
-import { FASTEST, formatHeader, LONGEST_TITLE, SLOWEST } from '../../chart/header';
+import { formatHeader, LONGEST_TITLE } from '../../chart/header';
 import { MOST_BARS } from '../../chart/limits';
 import { FOUR_FOUR, formatMeter, quartersInBar } from '../../chart/meter';
 import { parseChart } from '../../chart/parseChart';
-import { tonicOf } from '../../pitch/interval';
 import { timeline } from '../../chart/timeline';
-import { FEELS, type ChartHeader, type Feel, type Meter } from '../../chart/types';
+import type { ChartHeader, Meter } from '../../chart/types';
 import { inTicks } from '../../comp/base/time';
 import type { SoloLine } from '../../comp/solo/types';
+import { withChordWords } from './chordWords';
 import { child, numberIn, type Element } from './elements';
-import { measureText, meterIn, type MeasureText } from './measureText';
+import { measureText, meterIn } from './measureText';
+import { keyIn, tempoAndFeelIn } from './readHead';
 import { lineIn, titleIn, transposeIn } from './readSolo';
 import { scoreIn } from './opened';
+import { spreadEndings, type PlacedText } from './spreadEndings';
 
 /** The notes of a score, as a solo line. */
 export interface ScoredLine {
@@ -52,19 +54,33 @@ const harmoniesOf = (part: Element): number =>
     0,
   );
 
+/** The part with the most chords, be they harmonies or words. */
+function partWithChords(parts: readonly Element[]): Element | undefined {
+  const most = (all: readonly Element[]): Element | undefined =>
+    [...all].sort((a, b) => harmoniesOf(b) - harmoniesOf(a))[0];
+  const part = most(parts);
+  return part && harmoniesOf(part) ? part : most(parts.map(withChordWords));
+}
+
 function chartIn(score: Element): Result<ChartReading, string> {
-  const parts = score.children.filter(({ name }) => name === 'part');
-  const [part] = [...parts].sort((a, b) => harmoniesOf(b) - harmoniesOf(a));
+  const part = partWithChords(score.children.filter(({ name }) => name === 'part'));
   const measures = part?.children.filter(({ name }) => name === 'measure') ?? [];
   if (!part || !measures.length) return fail('There are no bars in this score.');
   const kept = measures.slice(0, MOST_BARS);
   const meter = meterIn(measures[0]!) ?? FOUR_FOUR;
   const pickup = pickupOf(measures[0]!, meter);
-  const texts = textsOf(kept, meter, pickup);
-  const read: ChartHeader = { ...headOf(part), ...(pickup !== undefined && { pickup }) };
-  const { text, header } = sounding([layOut(texts)].join('\n'), read, meter, transposesIn(part));
+  const texts = spreadEndings(textsOf(kept, meter, pickup));
+  const laid = storablePart(layOut(texts));
+  const key = keyIn(part, parseChart(laid, meter).chart);
+  const read: ChartHeader = {
+    ...(key !== undefined && { key }),
+    ...tempoAndFeelIn(part),
+    ...(pickup !== undefined && { pickup }),
+  };
+  const { text, header } = sounding(laid, read, meter, transposesIn(part));
   const chords = harmoniesOf(part);
-  const solo = soloOf(score, text, meter);
+  const measureOf = (written: number): number => texts[written]?.measure ?? written;
+  const solo = soloOf(score, text, meter, measureOf);
   if (!chords && !solo) return fail('There are no chords and no notes in this score.');
   const said = [
     ...new Set(texts.flatMap(({ text: each }) => each.said)),
@@ -78,12 +94,6 @@ function chartIn(score: Element): Result<ChartReading, string> {
   });
 }
 
-interface PlacedText {
-  readonly text: MeasureText;
-  /** A change of meter that begins here. */
-  readonly meter?: Meter;
-}
-
 function textsOf(
   measures: readonly Element[],
   first: Meter,
@@ -95,11 +105,12 @@ function textsOf(
     state.meter = meterIn(measure) ?? before;
     const isChanged = at > 0 && formatMeter(before) !== formatMeter(state.meter);
     const meter = isChanged ? { meter: state.meter } : {};
-    if (at > 0 || pickup === undefined) return { text: measureText(measure, state), ...meter };
+    if (at > 0 || pickup === undefined)
+      return { text: measureText(measure, state), measure: at, ...meter };
     const short = { divisions: 1, meter: { ...first, beats: pickup } };
     const text = measureText(measure, short);
     state.divisions = short.divisions;
-    return { text };
+    return { text, measure: at };
   });
 }
 
@@ -154,14 +165,14 @@ function layOut(bars: readonly PlacedText[]): string {
   let line = '';
   let inLine = 0;
   bars.forEach(({ text, meter }, at) => {
-    const { section, slots, opens, closes, ending } = text;
+    const { section, slots, opens, closes, endings } = text;
     if (section !== undefined) {
       if (line) lines.push(line);
       lines.push(`[${section}]`);
       [line, inLine] = ['', 0];
     }
     const next = bars[at + 1]?.text;
-    const mark = ending === undefined ? '' : `(${ending}`;
+    const mark = endings.length ? `(${endings[0]!}` : '';
     const change = meter ? `${formatMeter(meter)} ` : '';
     const shares = inLine + 1 < BARS_A_LINE && next?.section === undefined;
     line += line ? '' : opens ? '|:' : '|';
@@ -181,65 +192,17 @@ function withMeter(change: string, slots: string): string {
   return words + change + slots.slice(words.length);
 }
 
-/** In a key signature. */
-const MOST_SIGNS = 7;
-
-/** Key, tempo and feel as the first measures say them. */
-function headOf(part: Element): ChartHeader {
-  const first = part.children.filter(({ name }) => name === 'measure').slice(0, 2);
-  const elements = first.flatMap(({ children }) => children);
-  const key = elements.flatMap((each) =>
-    each.name === 'attributes' ? (child(each, 'key') ?? []) : [],
-  )[0];
-  const fifths = key && numberIn(child(key, 'fifths'));
-  const isMinor = key && child(key, 'mode')?.text.trim() === 'minor';
-  const directions = elements.filter(({ name }) => name === 'direction' || name === 'sound');
-  const tempo = directions.map(tempoIn).find((each) => each !== undefined);
-  const feel = directions.map(feelIn).find((each) => each !== undefined);
-  return {
-    ...(fifths !== undefined &&
-      Math.abs(fifths) <= MOST_SIGNS && {
-        key: tonicOf(isMinor ? fifths + 3 : fifths) + (isMinor ? 'm' : ''),
-      }),
-    ...(tempo !== undefined && { tempo }),
-    ...(feel && { feel }),
-  };
-}
-
-function tempoIn(direction: Element): number | undefined {
-  const sound = direction.name === 'sound' ? direction : child(direction, 'sound');
-  const marks = direction.children.flatMap(({ children }) =>
-    children.filter(({ name }) => name === 'metronome'),
-  );
-  const [mark] = marks;
-  const unit = mark && { half: 2, quarter: 1, eighth: 0.5 }[child(mark, 'beat-unit')?.text ?? ''];
-  const dotted = mark && child(mark, 'beat-unit-dot') ? 1.5 : 1;
-  const perMinute = mark && numberIn(child(mark, 'per-minute'));
-  const marked = unit && perMinute ? unit * dotted * perMinute : undefined;
-  const tempo = Math.round(Number(sound?.attributes['tempo']) || marked || 0);
-  return tempo >= SLOWEST && tempo <= FASTEST ? tempo : undefined;
-}
-
-/** The feel is told in words, or by swing of the sound. */
-function feelIn(direction: Element): Feel | undefined {
-  const words = direction.children
-    .flatMap(({ children }) => children.filter(({ name }) => name === 'words'))
-    .map(({ text }) => text.toLowerCase());
-  const named = FEELS.find((feel) => words.some((each) => each.includes(feel)));
-  const sound = child(direction, 'sound');
-  return named ?? (sound && child(sound, 'swing') ? 'swing' : undefined);
-}
-
 /** The notes of the score, over the chart as it is played. */
 function soloOf(
   score: Element,
   text: string,
   meter: Meter,
+  measureOf: (written: number) => number,
 ): { readonly own: ScoredLine; readonly said: readonly string[] } | undefined {
   const { bars } = timeline(parseChart(text, meter).chart);
   const read = lineIn(
     score,
-    bars.map(({ written }) => written),
+    bars.map(({ written }) => measureOf(written)),
   );
   if (!read.ok) return undefined;
   const pickup = bars[0]?.number === 0 ? inTicks(quartersInBar(bars[0].meter)) : 0;

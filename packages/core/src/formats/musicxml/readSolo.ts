@@ -60,7 +60,14 @@ export function lineIn(score: Element, order?: readonly number[]): Result<SoloRe
 /** The title of a score; empty where it has none. */
 export function titleIn(score: Element): string {
   const work = child(score, 'work');
-  const titles = [child(score, 'movement-title'), work && child(work, 'work-title')];
+  const credit = score.children.find(
+    (each) => each.name === 'credit' && child(each, 'credit-type')?.text.trim() === 'title',
+  );
+  const titles = [
+    child(score, 'movement-title'),
+    work && child(work, 'work-title'),
+    credit && child(credit, 'credit-words'),
+  ];
   return titles.map((each) => each?.text.trim() ?? '').find((text) => text) ?? '';
 }
 

@@ -27,11 +27,11 @@ export function symbolOf(harmony: Element): ReadHarmony {
   const name = kind?.text.trim() ?? '';
   if (name === 'none') return { ok: true, symbol: 'N.C.' };
   const root = noteIn(harmony, 'root');
-  const bass = noteIn(harmony, 'bass');
   const written = kind?.attributes['text'];
   if (!root) return { ok: false, text: written ?? name };
-  const over = bass === undefined ? '' : `/${bass}`;
   const suffix = KIND_SUFFIXES[name];
+  const bass = noteIn(harmony, 'bass') ?? inverted(harmony, root + (suffix ?? ''));
+  const over = bass === undefined ? '' : `/${bass}`;
   const text = written === undefined ? undefined : `${root}${written}${over}`;
   if (suffix === undefined) {
     return text !== undefined && parseChord(text).ok
@@ -52,6 +52,13 @@ function noteIn(harmony: Element, what: 'root' | 'bass'): string | undefined {
   if (!held || !step || !/^[A-G]$/.test(step)) return undefined;
   const alter = Math.round(numberIn(child(held, `${what}-alter`)) ?? 0);
   return step + (alter < 0 ? 'b' : '#').repeat(Math.min(2, Math.abs(alter)));
+}
+
+/** The bass of an inversion that is told by its number. */
+function inverted(harmony: Element, symbol: string): string | undefined {
+  const number = numberIn(child(harmony, 'inversion')) ?? 0;
+  const read = parseChord(symbol);
+  return number > 0 && read.ok ? read.value.tones[number]?.note : undefined;
 }
 
 /** Half steps above the root, without what stands in the bass. */
@@ -99,27 +106,50 @@ const ADDED: readonly (readonly [tone: number, said: readonly string[]])[] = [
   [9, ['13', 'add13', 'add6']],
 ];
 
-/** Symbols with a root that might be meant, the plainest first. */
+/** A quality as the beginning of a symbol, with what it has too little and too much. */
+interface Beginning {
+  readonly quality: string;
+  readonly missing: readonly number[];
+  /** Ways to leave out what is too much; a tone that an altered one stands for leaves by itself. */
+  readonly omitted: readonly string[];
+}
+
+/** Symbols with a root that might be meant, the plainest first: those with the least added and left out. */
 function* symbolsOf(root: string, suffix: string, over: string, wanted: Tones): Generator<string> {
   yield root + suffix + over;
-  for (const quality of QUALITY_NAMES) {
-    const own = tonesOf(root + quality);
-    const missing = [...wanted].filter((tone) => !own.has(tone));
-    const left = [...own].filter((tone) => !wanted.has(tone));
-    // A fifth that is altered takes the place of the natural one.
-    const omitted = left.flatMap((tone) =>
-      tone === 7 ? ['', 'no5'] : tone === 4 || tone === 3 ? ['no3'] : [undefined],
-    );
-    if (missing.length > MOST_ADDED || omitted.includes(undefined)) continue;
+  for (const { quality, missing, omitted } of beginningsOf(wanted)) {
     const said = missing.map((tone) => ADDED.find(([each]) => each === tone)?.[1]);
     if (said.includes(undefined)) continue;
-    for (const names of choices(said as (readonly string[])[])) {
-      for (const without of omitted.length ? omitted : ['']) {
+    for (const without of omitted) {
+      for (const names of choices(said as (readonly string[])[])) {
         const all = [...names, ...(without ? [without] : [])];
         yield root + quality + (all.length ? `(${all.join(',')})` : '') + over;
       }
     }
   }
+}
+
+function beginningsOf(wanted: Tones): Beginning[] {
+  const isNinthAltered = wanted.has(1) || wanted.has(3);
+  const omissions = (tone: number): readonly (string | undefined)[] => {
+    if (tone === 7) return ['', 'no5'];
+    if (tone === 4 || tone === 3) return ['no3'];
+    return tone === 2 && isNinthAltered ? [''] : [undefined];
+  };
+  const fitting = QUALITY_TONES.flatMap(([quality, own]): Beginning[] => {
+    const missing = [...wanted].filter((tone) => !own.has(tone));
+    const omitted = [...own].filter((tone) => !wanted.has(tone)).flatMap(omissions);
+    if (missing.length > MOST_ADDED || omitted.includes(undefined)) return [];
+    return [{ quality, missing, omitted: omitted.length ? (omitted as string[]) : [''] }];
+  });
+  // Altered tones are said in one place: not 7#9(b13) but 7(#9,b13).
+  const isSplit = ({ quality, missing }: Beginning): boolean =>
+    missing.length > 0 && /\d[#b]/.test(quality);
+  const work = (beginning: Beginning): number =>
+    beginning.missing.length +
+    (beginning.omitted.includes('') ? 0 : 1) +
+    (isSplit(beginning) ? 1 : 0);
+  return fitting.sort((a, b) => work(a) - work(b) || a.quality.length - b.quality.length);
 }
 
 const MOST_ADDED = 4;
@@ -130,10 +160,10 @@ const choices = (lists: readonly (readonly string[])[]): string[][] =>
     [[]],
   );
 
-/** One name of every quality that is read. */
-const QUALITY_NAMES: readonly string[] = [
+/** One name of every quality that is read, and its tones. */
+const QUALITY_TONES: readonly (readonly [quality: string, tones: Tones])[] = [
   ...new Set([
     ...Object.values(KIND_SUFFIXES),
     ...QUALITIES.map(([spellings]) => spellings.split(' ')[0] ?? ''),
   ]),
-].sort((a, b) => a.length - b.length);
+].map((quality) => [quality, tonesOf(`C${quality}`)]);
