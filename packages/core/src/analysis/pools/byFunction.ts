@@ -3,189 +3,18 @@ import { semitonesOf } from '../../chord/degrees';
 import type { PitchedChord } from '../../chord/types';
 import type { ReadMoment } from '../readings/chartReading';
 import { above } from '../readings/numeral';
-import type { Role } from '../readings/types';
-import type { ChordClass } from '../base/chordClass';
-import { keyPitches, type Mode } from '../base/key';
+import { keyPitches } from '../base/key';
 import type { Pool } from '../base/types';
 import { scaleSemitones, type ScaleName } from '../../chord/scales';
 import { poolOf } from './scale';
-
-type Offer = readonly [scale: ScaleName, when: string];
-
-/** A situation a chord can be in; parts left out fit any. The first row that fits is taken. */
-interface Situation {
-  readonly class: ChordClass;
-  readonly mode?: Mode;
-  readonly roles?: readonly Role[];
-  /** Semitones of the root above the tonic. */
-  readonly on?: readonly number[];
-  readonly offers: readonly Offer[];
-}
-
-const ALTERED: Offer = ['altered', 'for most tension, when it resolves'];
-const HALF_WHOLE: Offer = ['half-whole diminished', 'with b9 and 13 together'];
-const WHOLE_TONE: Offer = ['whole tone', 'with 9 and #5'];
-const TO_MINOR: Offer = ['Mixolydian b9 b13', 'V of minor: fifth mode of harmonic minor'];
-const LYDIAN_DOMINANT: Offer = ['Lydian b7', 'a dominant that does not fall a fifth'];
-const MIXOLYDIAN: Offer = ['Mixolydian', 'a dominant as the key has it'];
-
-const DOMINANT: readonly Offer[] = [
+import {
+  DOMINANT,
+  DOMINANT_TO_MINOR,
+  HALF_WHOLE,
   MIXOLYDIAN,
-  ['Lydian b7', 'brighter, with #11'],
-  ALTERED,
-  HALF_WHOLE,
-  WHOLE_TONE,
-  ['Mixolydian b9 b13', 'darker, as if to minor'],
-  ['Mixolydian b13', 'with 9 and b13'],
-];
-const DOMINANT_TO_MINOR: readonly Offer[] = [
-  TO_MINOR,
-  ALTERED,
-  HALF_WHOLE,
-  ['Mixolydian b13', 'with 9 and b13'],
-  WHOLE_TONE,
-];
-
-/** Source: common practice. */
-const SITUATIONS: readonly Situation[] = [
-  {
-    class: 'dominant',
-    roles: ['tritone substitute', 'backdoor'],
-    offers: [LYDIAN_DOMINANT, ['Mixolydian', 'plainer, with 11'], HALF_WHOLE],
-  },
-  {
-    class: 'dominant',
-    roles: ['blues'],
-    on: [5],
-    offers: [['Lydian b7', 'IV7, with #11'], MIXOLYDIAN],
-  },
-  {
-    class: 'dominant',
-    roles: ['blues'],
-    offers: [
-      ['Mixolydian', 'a blues seventh at rest'],
-      ['Lydian b7', 'brighter, with #11'],
-    ],
-  },
-  {
-    class: 'dominant',
-    roles: ['Dorian IV'],
-    offers: [MIXOLYDIAN, ['Lydian b7', 'brighter, with #11']],
-  },
-  {
-    class: 'dominant',
-    mode: 'minor',
-    on: [5, 8, 10],
-    roles: ['own'],
-    offers: [LYDIAN_DOMINANT, MIXOLYDIAN],
-  },
-  { class: 'dominant', mode: 'minor', on: [7], offers: DOMINANT_TO_MINOR },
-  { class: 'dominant', offers: DOMINANT },
-  {
-    class: 'major',
-    on: [0],
-    offers: [
-      ['Ionian', 'the tonic; 4 is passing'],
-      ['Lydian', 'with #4 in place of 4, on long notes too'],
-    ],
-  },
-  { class: 'major', on: [7], offers: [MIXOLYDIAN, ['Ionian', 'at rest']] },
-  {
-    class: 'major',
-    mode: 'minor',
-    on: [3],
-    offers: [
-      ['Ionian', 'the relative major'],
-      ['Lydian', 'with #4'],
-    ],
-  },
-  {
-    class: 'major',
-    offers: [
-      ['Lydian', 'a major chord that is not the tonic'],
-      ['Ionian', 'with 4'],
-    ],
-  },
-  {
-    class: 'minor',
-    mode: 'minor',
-    on: [0],
-    offers: [
-      ['melodic minor', 'the tonic, with 6 and 7'],
-      ['Dorian', 'the tonic, with 6 and b7'],
-      ['Aeolian', 'with b6 and b7'],
-      ['harmonic minor', 'with b6 and 7'],
-    ],
-  },
-  {
-    class: 'minor',
-    roles: ['minor iv'],
-    offers: [
-      ['melodic minor', 'minor iv: the notes of bVII7 Lydian b7'],
-      ['Dorian', 'minor iv with b7'],
-    ],
-  },
-  { class: 'minor', roles: ['related ii'], offers: [['Dorian', 'a ii']] },
-  {
-    class: 'minor',
-    mode: 'major',
-    on: [4],
-    offers: [
-      ['Phrygian', 'iii, from the key'],
-      ['Dorian', 'iii, when its 9 is to be held'],
-    ],
-  },
-  {
-    class: 'minor',
-    mode: 'major',
-    on: [9],
-    offers: [
-      ['Aeolian', 'vi, from the key'],
-      ['Dorian', 'vi, when its 6 is to be held'],
-    ],
-  },
-  {
-    class: 'minor',
-    offers: [
-      ['Dorian', 'ii, or a minor chord on its way'],
-      ['Aeolian', 'with b6'],
-      ['melodic minor', 'with 7'],
-      ['harmonic minor', 'with b6 and 7'],
-      ['Phrygian', 'with b9'],
-    ],
-  },
-  {
-    class: 'half-diminished',
-    offers: [
-      ['Locrian', 'ii of minor'],
-      ['Locrian natural 9', 'when its 9 is to be held'],
-    ],
-  },
-  {
-    class: 'diminished',
-    offers: [['whole-half diminished', 'a whole step above every chord tone']],
-  },
-  {
-    class: 'augmented',
-    on: [0],
-    offers: [
-      ['Lydian augmented', 'the tonic with its fifth raised, and 7'],
-      ['whole tone', 'with b7'],
-    ],
-  },
-  {
-    class: 'augmented',
-    offers: [
-      ['whole tone', 'a raised fifth'],
-      ['Lydian augmented', 'with 7'],
-      ['altered', 'as a V that resolves'],
-    ],
-  },
-  {
-    class: 'open',
-    offers: [MIXOLYDIAN, ['Dorian', 'if its third is minor'], ['Ionian', 'at rest']],
-  },
-];
+  SITUATIONS,
+  type Offer,
+} from './situations';
 
 /** Applied dominants go by where they lead, not by where they stand. */
 const toMinorTarget = ({ reading, class: kind }: ReadMoment): boolean =>
@@ -208,13 +37,44 @@ export function poolsByFunction(moment: ReadMoment): Pool[] {
   const fallback = moment.class === 'dominant' ? [...DOMINANT, SUSPENDED] : [];
   const all = [...offers, ...fallback.filter(([scale]) => !offers.some(([own]) => own === scale))];
   const fitting = all.filter(([scale]) => fits(scale, chord));
-  const kept = fitting.length ? fitting : all.filter(([scale]) => holds(scale, chord));
+  const held = fitting.length ? fitting : all.filter(([scale]) => holds(scale, chord));
+  const kept = held.length ? held : byTones(moment);
   const ordered = offers[0] === MIXOLYDIAN ? byKey(kept, moment) : kept;
-  return byWritten(ordered, chord).map((offer) => {
+  return byWritten(byFifth(ordered, moment), chord).map((offer) => {
     const [scale, when] = offer;
     const said = offer === MIXOLYDIAN && outside(scale, moment) ? PLAIN_DOMINANT : when;
     return poolOf(chord.root, scale, said, 'by function');
   });
+}
+
+/** Scales of seven and eight notes, for chords that no function expects. */
+const WHOLE_SCALES: readonly ScaleName[] = [
+  ...(['Ionian', 'Lydian', 'Mixolydian', 'Dorian', 'Aeolian', 'Phrygian', 'Locrian'] as const),
+  ...(['melodic minor', 'harmonic minor', 'Lydian augmented', 'Lydian b7'] as const),
+  ...(['Mixolydian b13', 'Mixolydian b9 b13', 'Locrian natural 9', 'altered'] as const),
+  ...(['whole-half diminished', 'half-whole diminished'] as const),
+];
+const MOST_BY_TONES = 2;
+
+/** For a chord that is strange where it stands: the scales that hold it, those with most of the key first. */
+const byTones = (moment: ReadMoment): readonly Offer[] =>
+  WHOLE_SCALES.filter((scale) => holds(scale, moment.chord))
+    .map((scale): Offer => [scale, 'it has every tone of the chord'])
+    .sort((a, b) => outside(a[0], moment) - outside(b[0], moment))
+    .slice(0, MOST_BY_TONES);
+
+const FIFTH = 7;
+/** Written beside a natural fifth, which stays; a #9 is mostly heard as one of several alterations. */
+const BESIDE_FIFTH: readonly string[] = ['b9', '#11', 'b13'];
+
+/** Where the symbol keeps its natural fifth beside an alteration, a scale that has it comes first. */
+function byFifth(offers: readonly Offer[], moment: ReadMoment): readonly Offer[] {
+  const written = degreesOf(moment.chord);
+  const keeps = written.includes('5') && written.some((each) => BESIDE_FIFTH.includes(each));
+  const has = ([scale]: Offer): boolean => scaleSemitones(scale).includes(FIFTH);
+  if (!keeps || written.includes('#9') || !offers[0] || has(offers[0])) return offers;
+  const [first] = offers.filter(has).sort((a, b) => outside(a[0], moment) - outside(b[0], moment));
+  return first ? [first, ...offers.filter((offer) => offer !== first)] : offers;
 }
 
 const PLAIN_DOMINANT = 'a plain dominant, with 9 and 13';

@@ -1,4 +1,5 @@
 import { parseChart } from '../../chart/parseChart';
+import { QUALITIES } from '../../chord/data';
 import { pitchClassOf } from '../../pitch/spelling';
 import { chord } from '../../testing/builders';
 import { analyzeChart } from '../analyzeChart';
@@ -81,6 +82,62 @@ describe('scales by function (common practice)', () => {
   it('offers no scale by function that lacks a tone of its chord, on any demo-like chart', () => {
     const text = '| Cmaj7#5 | C+ | Fm(maj7) | E7b5 | Am13 | D13#11 | G7(b9,b13) | C6/9 |';
     for (const chord of analysed(text)) expect(byFunction(chord).length).toBeGreaterThan(0);
+  });
+});
+
+describe('every chord has its scales by function, wherever it stands', () => {
+  const contexts = (symbol: string): string[] => [
+    `| ${symbol} |`,
+    `| ${symbol} | Fmaj7 |`,
+    `| Gm7 | ${symbol} | Fmaj7 |`,
+    `| Gm7b5 | ${symbol} | Fm6 |`,
+    `| ${symbol} | Bmaj7 |`,
+    `| F6 | ${symbol} | F6 |`,
+    `| Am7 | ${symbol} | Dm7 | G7 | Cmaj7 |`,
+  ];
+  const qualities = [
+    ...QUALITIES.map(([spellings]) => spellings.split(' ')[0] ?? ''),
+    ...'sus4b9 7sus4b9 13sus4b9 maj7sus4 maj7b5 7b9#11 13#11 13#9 m(maj9) 6/9#11 dim(maj7) m7#5'.split(
+      ' ',
+    ),
+  ];
+
+  it('and the first holds every tone of it, a natural fifth too but beside #9', () => {
+    let asked = 0;
+    for (const quality of qualities) {
+      const symbol = `C${quality}`;
+      const { tones } = chord(symbol);
+      const hasSharpNinth = tones.some(({ degree }) => degree === '#9');
+      for (const text of contexts(symbol)) {
+        const { chords } = analyzeChart(parseChart(text).chart);
+        const found = chords.find((each) => each.symbol === symbol)!;
+        const first = found.scales.find(({ school }) => school === 'by function');
+        const has = new Set(first?.notes.map((note) => pitchClassOf(note)));
+        const lacking = tones.filter(
+          ({ degree, note }) => !has.has(pitchClassOf(note)) && !(degree === '5' && hasSharpNinth),
+        );
+        expect([symbol, text, first?.name, lacking]).toEqual([
+          symbol,
+          text,
+          expect.any(String),
+          [],
+        ]);
+        asked += 1;
+      }
+    }
+    expect(asked).toBe(7 * qualities.length);
+  });
+
+  it.each([
+    ['| Csus4b9 |', 'Csus4b9', 'C Phrygian'],
+    ['| F | Cdim(maj7) | F |', 'Cdim(maj7)', 'C whole-half diminished'],
+    ['| Gm7 | Cmaj7#11 | Fmaj7 |', 'Cmaj7#11', 'C Lydian'],
+    ['| C7(b9,b13) |', 'C7(b9,b13)', 'C Mixolydian b9 b13'],
+    ['| Am7 | C7b13 | Dm7 | G7 | Cmaj7 |', 'C7b13', 'C Mixolydian b13'],
+    ['| Gm7b5 | C7#9 | Fm6 |', 'C7#9', 'C altered'],
+  ])('%s: first over %s %s', (text, symbol, scale) => {
+    const { chords } = analyzeChart(parseChart(text).chart);
+    expect(byFunction(chords.find((each) => each.symbol === symbol)!)[0]).toBe(scale);
   });
 });
 
