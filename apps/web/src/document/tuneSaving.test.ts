@@ -21,10 +21,19 @@ jest.mock('./keptEdits', () => {
   return { ...real, keepEdit };
 });
 
+const nothing = (): void => undefined;
+
+/** There is no other tab. */
+class Nobody {
+  readonly addEventListener = nothing;
+  readonly removeEventListener = nothing;
+  readonly postMessage = nothing;
+}
+
 beforeAll(() => {
-  const nothing = (): void => undefined;
   const window = { addEventListener: nothing, removeEventListener: nothing };
-  Object.assign(globalThis, { window: { ...window, location: { pathname: '/tune/one/chart' } } });
+  const location = { pathname: '/tune/one/chart' };
+  Object.assign(globalThis, { window: { ...window, location }, BroadcastChannel: Nobody });
 });
 afterAll(() => {
   Reflect.deleteProperty(globalThis, 'window');
