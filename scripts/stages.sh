@@ -19,18 +19,27 @@ stage() {
   say "$name: $((SECONDS - began)) s"
 }
 
+# What takes longer hangs, as a test that leaves something open does.
+LONGEST_CHECK=45m
+GIVEN_UP=124
+
 # check NAME COMMAND... what fails is printed and counted, and the rest goes on.
 check() {
-  local name=$1 began=$SECONDS log
+  local name=$1 began=$SECONDS log code=0
   shift
   log=$(mktemp -p "$STAGES" "XXXXXX.log")
-  if "$@" >"$log" 2>&1; then
+  timeout --foreground --kill-after=30 "${DROP_CLOSE_LONGEST_CHECK:-$LONGEST_CHECK}" "$@" >"$log" 2>&1 || code=$?
+  if [ "$code" = 0 ]; then
     say "$name: $((SECONDS - began)) s"
-  else
-    echo "$name" >>"$STAGES/failed"
-    say "$name: FAILED after $((SECONDS - began)) s"
-    cat "$log"
+    return
   fi
+  echo "$name" >>"$STAGES/failed"
+  if [ "$code" = "$GIVEN_UP" ]; then
+    say "$name: FAILED, given up after $((SECONDS - began)) s: something in it does not end"
+  else
+    say "$name: FAILED after $((SECONDS - began)) s"
+  fi
+  cat "$log"
 }
 
 # side_by_side LANE... functions, each of checks that wait for each other; ends with the last of them.
