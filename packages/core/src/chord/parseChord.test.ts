@@ -57,6 +57,8 @@ describe('the vocabulary of chord symbols (common practice)', () => {
     expect(notes('(F♯m7)')).toBe('F# A C# E');
     expect(notes('[C△7]')).toBe('C E G B');
     expect(notes('  E–7 ')).toBe('E G B D');
+    expect(notes('C⁶⁄₉')).toBe('C E G A D');
+    expect(notes('G₇')).toBe('G B D F');
   });
 
   it('reads a slash bass and leaves the chord as it is', () => {

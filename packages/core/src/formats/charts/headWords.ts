@@ -37,7 +37,7 @@ const TEMPO_WORDS: readonly (readonly [RegExp, number])[] = [
 ];
 /** Words that say nothing by themselves. */
 const FILLERS =
-  /\b(?:key|of|in|tempo|time|meter|bpm|feel|style|the|at|approx|ca|about|8ths?|eighths?|8|nova|major|minor|very|bright|a minute)\b|[():=~♩.]/g;
+  /\b(?:key|of|in|tempo|time|meter|bpm|mm|m\.m\.|q|qtr|quarter(?: notes?)?|feel|style|the|at|approx|ca|about|8ths?|eighths?|8|nova|major|minor|very|bright|a minute)\b|[():=~♩.]/g;
 
 /**
  * Reads one piece of a head; `undefined` where it says nothing of the kind.
@@ -51,6 +51,8 @@ export function saidIn(piece: string): SaidHead | undefined {
   if (pickup >= 1 && pickup <= MOST_BEATS) return { pickup };
   const key = keyIn(text);
   if (key) return { key };
+  const inBrackets = /^\((.+)\)$/.exec(text);
+  if (inBrackets) return saidIn(inBrackets[1]!);
   const inKey = /^(.*\S)\s+in\s+(?:the key of\s+)?(\S+(?:\s+\S+)?)$/i.exec(text);
   const own = inKey && parseKey(inKey[2]!);
   const said = own ? saidIn(inKey[1]!) : undefined;

@@ -42,7 +42,7 @@ export function partingOf(line: string): Parting {
 export function wordsOf(line: string): string[] {
   return line
     .trim()
-    .split(/\s+(?![^()]*\))/)
+    .split(/\s+(?![^()]*\))(?![^[\]]*\])/)
     .filter((word) => word);
 }
 
@@ -110,6 +110,8 @@ const apart = (line: string, separator: RegExp, beats: number): LooseBar[] =>
 function barred(line: string, beats: number): LooseBar[] {
   const pieces = line.split(LINES);
   const bars: LooseBar[] = [];
+  // Without repeats what looks like endings counts the bars.
+  const isCounted = !line.includes(':');
   let opens = false;
   /** A meter before the first line. */
   let over = '';
@@ -136,7 +138,8 @@ function barred(line: string, beats: number): LooseBar[] {
     });
     opens = false;
   });
-  return bars;
+  const endings = bars.filter(({ ending }) => ending !== undefined).length;
+  return isCounted && endings > 1 ? bars.map(({ ending: _, ...bar }) => bar) : bars;
 }
 
 /** Strokes are beats: so many of them, with their chords, are a bar. */
@@ -150,6 +153,9 @@ function byBeats(line: string, beats: number): LooseBar[] {
 /** `Dm7///` is a chord and three beats, `Dm7//G7//` two of each, `Dm7/G7` two chords; `C-` is C minor. */
 function strokesApart(word: string): string[] {
   if (isChord(word)) return [word];
+  if (/^\.{2,}$/.test(word)) return Array.from(word);
+  const inBrackets = wordsOf(/^\((.*)\)$/.exec(word)?.[1] ?? '');
+  if (inBrackets.length > 1 && inBrackets.every(isChord)) return inBrackets;
   const match = /^(.*?)(\/+|-+)$/.exec(word);
   if (match && (!match[1] || isChord(match[1]))) {
     return [...(match[1] ? [match[1]] : []), ...Array.from(match[2]!, () => '.')];
@@ -178,8 +184,13 @@ export function slotsOf(cell: string, beats: number): string {
       ? [word]
       : strokesApart(word).map((each) => (STROKES.test(each) ? '.' : plainWord(each))),
   );
-  return [...quoted, ...meter, ...shortSlots(strokedOver(slots, beats), beats)].join(' ') || '.';
+  const said = slots.filter(isQuoted);
+  const own = slots.filter((slot) => !isQuoted(slot));
+  const shortly = shortSlots(strokedOver(own, beats), beats);
+  return [...quoted, ...said, ...meter, ...shortly].join(' ') || '.';
 }
+
+const isQuoted = (slot: string): boolean => slot.startsWith('"');
 
 const COMMAS = new RegExp(`[,;]${OUTSIDE_BRACKETS}`, 'g');
 
@@ -190,6 +201,8 @@ function plainWord(word: string): string {
   const opened = bare.split('(').length - bare.split(')').length;
   const closed = opened < 0 ? bare.slice(0, opened) : bare;
   if (isChord(closed)) return closed;
+  const remark = /^[([](\p{Ll}[^()[\]]+)[)\]]$/u.exec(word)?.[1];
+  if (remark !== undefined) return `"${remark}"`;
   return /^\p{Ll}{3,}[.!?]?$/u.test(word) && !/^[a-h][b#m]?\d/.test(word) ? `"${word}"` : word;
 }
 

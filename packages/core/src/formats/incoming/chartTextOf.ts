@@ -1,6 +1,7 @@
 /** The lines of one tune as chart text, and what became of each. */
 import { parseMeter } from '../../chart/meter';
 import { barsOfLine, partingOf, type LooseBar, type LooseLine } from './barsOfLine';
+import { withRepeats } from './endings';
 import { inForm } from './inForm';
 import { areSung, inThree, looseOf, type ChangesLine } from './habitsOf';
 import type { SaidHead } from '../charts/headWords';
@@ -37,7 +38,7 @@ export function chartTextOf(
   head: SaidHead,
   habits: PasteHabits,
 ): WrittenChart {
-  const { lines, said } = inForm(written);
+  const { lines, said } = inForm(withRepeats(written));
   const changes = lines.flatMap((each) => (each.kind === 'changes' ? [each] : []));
   const meter = head.meter ?? (inThree(changes) ? '3/4' : undefined);
   const beats = (meter && parseMeter(meter)?.beats) || 4;
@@ -185,9 +186,16 @@ function rowsOf(bars: readonly SourcedBar[]): Piece[][] {
 }
 
 /** A line played twice is repeated; more often it is written out. */
-function repeated(bars: readonly LooseBar[], { times, ending }: ChangesLine['marked']): LooseBar[] {
-  const ended =
-    ending === undefined ? [...bars] : bars.map((bar, at) => (at ? bar : { ...bar, ending }));
+function repeated(
+  bars: readonly LooseBar[],
+  { times, ending, opens = false, closes = false }: ChangesLine['marked'],
+): LooseBar[] {
+  const ended = bars.map((bar, at) => ({
+    ...bar,
+    ...(at === 0 && ending !== undefined && { ending }),
+    opens: bar.opens || (opens && at === 0),
+    closes: bar.closes || (closes && at === bars.length - 1),
+  }));
   const isRepeated = ended.some(({ opens, closes }) => opens || closes);
   if (times < 2 || (isRepeated && times === 2)) return ended;
   const last = ended.length - 1;

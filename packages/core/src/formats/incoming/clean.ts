@@ -15,11 +15,26 @@ const SIGNS: readonly (readonly [RegExp, string])[] = [
   // Lists, and stress as mail and notes write it.
   [/^\s*[-*•‣]\s+(?=[^\s-])/, ''],
   [/(?<=^|[\s|])[*_`]{1,3}(?=[A-G(])|(?<=[\w)°øΔ+])[*_`]{1,3}(?=$|[\s|])/g, ''],
-  // Other hands' signs for a bar that comes again.
-  [/𝄎|[٪％]|\.\/\/?\./g, '%'],
+  // Other hands' signs for a bar that comes again, and for one without a chord.
+  [/𝄎|[٪％]|[.·•∙]\/\/?[.·•∙]/g, '%'],
+  [/(?<=^\s*|\|\s*)no[ -]chords?(?=\s*(?:\||$))/gi, 'N.C.'],
+  // Pages: what is stressed, and cells of tables.
+  [
+    /<\/?(?:b|i|u|em|strong|span|font|code|sup|sub|br|p|div|pre|tr|table|tbody|ul|ol|li|h[1-6])(?:\s[^<>]*)?\/?>/gi,
+    '',
+  ],
+  [/<\/t[dh]>\s*<t[dh](?:\s[^<>]*)?>/gi, ' | '],
+  [/<\/?t[dh](?:\s[^<>]*)?>/gi, ''],
+  // Between two chords.
+  [/(?<=[\w)°øΔ+]\s+)>+(?=\s+[A-H])/g, '→'],
 ];
+
+/** Beats behind a chord: `Dm7 (2)`. */
+const BEATS = /(?<=[^\s|(])\s+\(([1-9])(?: ?beats?)?\)(?=$|[\s|])/gi;
 
 /** A line with the signs of chart text in place of those that look like them. */
 export function cleanLine(line: string): string {
-  return SIGNS.reduce((text, [sign, plain]) => text.replace(sign, plain), line).trimEnd();
+  return SIGNS.reduce((text, [sign, plain]) => text.replace(sign, plain), line)
+    .replace(BEATS, (_, beats: string) => ' /'.repeat(Number(beats) - 1))
+    .trimEnd();
 }

@@ -37,6 +37,9 @@ export interface MarkedLine {
   readonly times: number;
   /** Which ending it is. */
   readonly ending?: number;
+  /** Whether a repeat begins with its first bar, or ends with its last, though it has no sign for it. */
+  readonly opens?: boolean;
+  readonly closes?: boolean;
   /** Directions and remarks that stand behind the changes. */
   readonly words: readonly string[];
 }
@@ -44,7 +47,8 @@ export interface MarkedLine {
 const BEFORE =
   /^\s*(\[[^\]]*\]|\([^()]*\)|\*\*[^*]+\*\*|[A-H]\d?'?\)|[^|:()[\]]{1,24}:(?!\|))\s*(?=\S)/;
 const TIMES = /[\s(]+(?:[x×]\s*(\d)|(\d)\s*(?:[x×]|times))\)?\s*$/i;
-const ENDING = /^\s*(?:(\d)\s?(?:st|nd|rd|th)\s+(?:time|ending)\s*[:.]?|(\d)\.\s+(?=.*:\|))\s*/i;
+const ENDING =
+  /^\s*(?:(\d)\s?(?:st|nd|rd|th)(?:\s+(?:time|ending)\s*[:.]?|\s*[:.])|(\d)\.\s+(?=.*:\|))\s*/i;
 const NUMBER = /^\s*(?:bars?\s+)?\d{1,3}\s*(?:[.):]|-\s*\d{1,3}\s*[.):]?)?\s+(?=\S)/i;
 const BEHIND = /[\s(]*\b(d\.?\s?[cs]\.?(?:\s+al\s+(?:fine|coda))?|to coda|fine|segno)\.?\)?\s*$/i;
 const REMARK = /\s*\(([^()]*[a-z]{2}[^()]*\s[^()]*|[a-z]{4,}[^()]*)\)\s*$/;

@@ -56,6 +56,11 @@ describe('a MIDI file of ours', () => {
   });
 });
 
+it('a piece of a page is read as text, without its marks', () => {
+  const { tunes } = read('<p><b>Dm7</b> | <b>G7</b> | C6</p>');
+  expect(tunes[0]!.fields.text).toBe('| Dm7 | G7 | C6 |');
+});
+
 it('a file is told by what it holds, whatever it is called', () => {
   const sheet = leadSheet({
     ...{ title: 'Oars', chart: parseChart('| Dm7 | G7 |').chart, key: 'C', tempo: 99 },

@@ -31,11 +31,15 @@ export function readIncoming(
 ): Result<Incoming, string> {
   const start = String.fromCharCode(...bytes.slice(0, 64));
   if (start.startsWith('MThd')) return incomingMidi(bytes, titleFrom(name));
-  if (isZip(bytes) || /^(?:\xef\xbb\xbf|\xff\xfe)?\s*</.test(start.replaceAll('\0', ''))) {
+  const mark = /^(?:\xef\xbb\xbf|\xff\xfe)?\s*<\W*(\w*)/.exec(start.replaceAll('\0', ''));
+  if (isZip(bytes) || (mark && !OF_A_PAGE.test(mark[1]!))) {
     return incomingXml(bytes, titleFrom(name));
   }
   return incomingText(bytes, habits);
 }
+
+/** What a piece of a page begins with that was copied with its marks. */
+const OF_A_PAGE = /^(?:b|i|u|em|strong|span|p|div|pre|table|tr|td|ul|ol|li|h[1-6])$/i;
 
 const titleFrom = (name: string): string =>
   storablePart(name)

@@ -44,6 +44,14 @@ describe('bars are parted', () => {
       '| Dm7 | G7 |\n| C6 | C6 |',
     ],
     ['under stress', '**Dm7** | *G7* | _Cmaj7_', '| Dm7 | G7 | Cmaj7 |'],
+    ['by greater-than signs', 'Dm7 > G7 > Cmaj7', '| Dm7 | G7 | Cmaj7 |'],
+    ['with their numbers', '1 Dm7 | 2 G7 | 3 Cmaj7 | 4 %', '| Dm7 | G7 | Cmaj7 | % |'],
+    ['on a page', '<b>Dm7</b> | <span class="x">G7</span> | C6<br>', '| Dm7 | G7 | C6 |'],
+    [
+      'in a table of a page',
+      '<tr><td>Dm7</td><td>G7</td></tr>\n<tr><td>C6</td><td>A7</td></tr>',
+      '| Dm7 | G7 |\n| C6 | A7 |',
+    ],
     ['behind a meter', '3/4 | Dm7 | G7 | 4/4 C6 |', '| 3/4 Dm7 | G7 | 4/4 C6 |'],
     [
       'in columns, chords of a bar close together',
@@ -72,8 +80,12 @@ describe('beats', () => {
     ['are shared by chords with a stroke between', 'Dm7/G7 | Cmaj7', '| Dm7 G7 | Cmaj7 |'],
     ['are not a bass', 'D/F# G/B | C/G', '| D/F# G/B | C/G |'],
     ['are dashes', '| Dm7 - - G7 | Cmaj7 - - - |', '| Dm7 . . G7 | Cmaj7 |'],
+    ['are counted in brackets', 'Dm7 (2) G7 (2) | Cmaj7 (4 beats)', '| Dm7 G7 | Cmaj7 |'],
+    ['are dots, so many for a chord', '| Dm7 .. G7 .. | Cmaj7 .... |', '| Dm7 G7 | Cmaj7 |'],
     ['hold a bar', '| Dm7 / / / | / / / / | G7 |', '| Dm7 | . | G7 |'],
     ['repeat a bar', '| Dm7 G7 | ./. | % | Cmaj7 |', '| Dm7 G7 | % | % | Cmaj7 |'],
+    ['repeat a bar with a stroke and two points', '| Dm7 | ·/· | •/• |', '| Dm7 | % | % |'],
+    ['are without a chord', '| no chord | Dm7 | No chord |', '| N.C. | Dm7 | N.C. |'],
   ])('%s', (_, text, chart) => {
     expect(textOf(text)).toBe(chart);
   });
@@ -108,6 +120,12 @@ describe('symbols', () => {
     expect(textOf('C- - F- - G7')).toBe('| C- | F- | G7 |');
     expect(textOf('| C- - F- - |')).toBe('| C- F- |');
   });
+  it('in brackets, one or several, are those chords; remarks in brackets stand over their bars', () => {
+    expect(textOf('| (Dm7 G7) | Cmaj7 (A7) |')).toBe('| Dm7 G7 | Cmaj7 (A7) |');
+    expect(textOf('| Dm7 (hit) | G7 [stop] | Cmaj7 (let ring) | C6 |')).toBe(
+      '| "hit" Dm7 | "stop" G7 | "let ring" Cmaj7 | C6 |',
+    );
+  });
   it('that cannot be read are said at their line, and the rest goes on', () => {
     const { tunes } = readPasted('Some Tune\n\n| Dm7 | G7 |\n| Cmaj7 | Dm7x |');
     expect(tunes[0]!.problems).toMatchObject([{ line: 4 }]);
@@ -134,6 +152,9 @@ describe('what stands above', () => {
     });
   });
   it.each([
+    ['Slipway (in Gm)\n| Cm7 F7 | Bbmaj7 | Gm |', { title: 'Slipway', key: 'Gm' }],
+    ['Q=132\n| Dm7 |', { title: 'New tune', tempo: 132 }],
+    ['Quarter note = 96, ballad\n| Dm7 |', { title: 'New tune', tempo: 96, feel: 'ballad' }],
     ['Tin Cup Bossa (Dm)\n| Dm7 |', { title: 'Tin Cup Bossa', key: 'Dm' }],
     ['Keel, key: F, slow ballad\n| F |', { title: 'Keel', key: 'F', feel: 'ballad', tempo: 72 }],
     ['Key: Eb, 4/4, medium swing 140\n| Eb6 |', { title: 'New tune', key: 'Eb', tempo: 140 }],
@@ -189,6 +210,20 @@ describe('parts', () => {
       '|: Dm7 | G7 |(1 Cmaj7 | A7 :|(2 Cmaj7 | C6 |',
     );
     expect(textOf('Dm7 | G7 x3')).toBe('| Dm7 | G7 | Dm7 | G7 | Dm7 | G7 |');
+  });
+  it('have endings on lines of their own, with repeat signs where there are none', () => {
+    const head = 'A: Dm7 G7 Cmaj7 A7\n';
+    expect(textOf(`${head}1st: Dm7 G7 Em7 A7\n2nd: Dm7 G7 C6`)).toBe(
+      '[A]\n|: Dm7 | G7 | Cmaj7 | A7 |\n|(1 Dm7 | G7 | Em7 | A7 :|\n|(2 Dm7 | G7 | C6 |',
+    );
+    expect(textOf('[A]\n|: Dm7 | G7 |\n1st ending: Em7 | A7 :|\n2nd ending: C6 | C6 |')).toBe(
+      '[A]\n|: Dm7 | G7 |\n|(1 Em7 | A7 :|\n|(2 C6 | C6 |',
+    );
+    const { chart } = parseChart(
+      textOf(`Fm7 | Bb7\n\n${head}1st time: Em7 A7\n2nd time: C6\n3rd time: F6`),
+    );
+    const roots = timeline(chart).events.map(({ chord }) => chord.kind === 'chord' && chord.root);
+    expect(roots.join(' ')).toBe('F Bb D G C A E A D G C A C D G C A F');
   });
   it('are counted at the margin, and the numbers left out', () => {
     expect(textOf('1. Dm7 | G7\n3. Cmaj7 | A7')).toBe('| Dm7 | G7 |\n| Cmaj7 | A7 |');
