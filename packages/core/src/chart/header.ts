@@ -13,15 +13,18 @@ export const LONGEST_TITLE = 120;
  * @example parseKey('F# minor') // 'F#m'
  * @example parseKey('e♭') // 'Eb'
  * @example parseKey('cis-Moll') // 'C#m'
+ * @example parseKey('E flat minor') // 'Ebm'
  */
 export function parseKey(text: string): string | undefined {
-  const match = KEY.exec(text);
+  const match = KEY.exec(text.replace(/(?<=\b[A-Ga-g])[ -](flat|sharp)\b/i, signOf));
   if (!match) return undefined;
   const tonic = match[1]!.replace('♭', 'b').replace('♯', '#');
   const root = englishNote(tonic) ?? tonic.charAt(0).toUpperCase() + tonic.slice(1);
   if (!parseNote(root)) return undefined;
   return root + (MINOR.test(match[2] ?? '') ? 'm' : '');
 }
+
+const signOf = (_: string, word: string): string => (/flat/i.test(word) ? 'b' : '#');
 
 /** Case tells m from M. */
 const KEY =

@@ -101,7 +101,7 @@ function readAlt(draft: ChordDraft): ChordDraft | string {
 export const SYMBOL_RULES: readonly SymbolRule[] = [
   // "ma" must leave "madd9" to the minor triad with an added ninth.
   { word: /maj|ma(?!dd|lt|ug)/iy, read: majorSeventh('word') },
-  { word: /M(?!i)/y, read: majorSeventh('word') },
+  { word: /M(?![iI])/y, read: majorSeventh('word') },
   { word: /Δ|\^/y, read: majorSeventh('triangle') },
   { word: /min|mi/iy, read: quality('minor') },
   { word: /m|-(?!5)/y, read: quality('minor') },

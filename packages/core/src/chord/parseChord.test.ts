@@ -59,6 +59,9 @@ describe('the vocabulary of chord symbols (common practice)', () => {
     expect(notes('  E–7 ')).toBe('E G B D');
     expect(notes('C⁶⁄₉')).toBe('C E G A D');
     expect(notes('G₇')).toBe('G B D F');
+    expect(notes('DMIN7')).toBe('D F A C');
+    expect(notes('CMAJ7')).toBe('C E G B');
+    expect(notes('G7SUS')).toBe('G C D F');
   });
 
   it('reads a slash bass and leaves the chord as it is', () => {

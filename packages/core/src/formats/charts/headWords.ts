@@ -37,14 +37,14 @@ const TEMPO_WORDS: readonly (readonly [RegExp, number])[] = [
 ];
 /** Words that say nothing by themselves. */
 const FILLERS =
-  /\b(?:key|of|in|tempo|time|meter|bpm|mm|m\.m\.|q|qtr|quarter(?: notes?)?|feel|style|the|at|approx|ca|about|8ths?|eighths?|8|nova|major|minor|very|bright|a minute)\b|[():=~♩.]/g;
+  /\b(?:key|of|in|tempo|time|signature|meter|bpm|mm|m\.m\.|q|qtr|quarter(?: notes?)?|feel|style|the|at|approx|ca|about|8ths?|eighths?|8|nova|major|minor|very|bright|a minute)\b|[():=~♩.]/g;
 
 /**
  * Reads one piece of a head; `undefined` where it says nothing of the kind.
  * @example saidIn('Key of B♭ minor') // { key: 'Bbm' }
  */
 export function saidIn(piece: string): SaidHead | undefined {
-  const text = piece.trim();
+  const text = piece.trim().replace(/^(key|tempo|meter|time|feel|style|title)\s+[-–]\s+/i, '$1: ');
   const titled = /^(?:title|song|tune|name)\s*:\s*(\S.*)$/i.exec(text);
   if (titled) return { title: titled[1]!.trim() };
   const pickup = Number(/^pick-?up\s*:?\s*(\d{1,2})(?:\s*beats?)?$/i.exec(text)?.[1]);

@@ -3,6 +3,7 @@
  * strokes; or nothing at all, where the line is a bar or every chord is one.
  */
 import { shortSlots } from '../charts/slotsFor';
+import { directionOf } from '../../chart/words';
 import { parseChord } from '../../chord/parseChord';
 
 /** One bar as chart text has it between its lines. */
@@ -16,7 +17,8 @@ export interface LooseBar {
 export const isChord = (word: string): boolean => parseChord(word).ok;
 
 /** How a line parts its bars; `loose` where nothing does. */
-export type Parting = 'bar lines' | 'tabs' | 'arrows' | 'dashes' | 'commas' | 'beats' | 'loose';
+export type Parting =
+  'bar lines' | 'tabs' | 'arrows' | 'dashes' | 'commas' | 'strokes' | 'beats' | 'loose';
 
 const STROKES = /^(?:\/+|-+|\.)$/;
 /** Commas and spaces inside brackets belong to a symbol. */
@@ -28,6 +30,7 @@ export function partingOf(line: string): Parting {
   if (line.includes('\t')) return 'tabs';
   if (line.includes('→')) return 'arrows';
   const words = wordsOf(line);
+  if (areParted(words)) return 'strokes';
   if (words.some((word) => /^\/+$/.test(word) || /^[A-G][^/]*\/+$/.test(word))) return 'beats';
   const dashes = words.flatMap((word, at) => (/^-+$/.test(word) ? [at] : []));
   if (dashes.length) {
@@ -36,6 +39,15 @@ export function partingOf(line: string): Parting {
     return eachOnce && everyOther ? 'dashes' : 'beats';
   }
   return COMMA.test(line.trim().replace(/[,;]\s*$/, '')) ? 'commas' : 'loose';
+}
+
+const isStroke = (word: string): boolean => /^\/+$/.test(word);
+
+/** Strokes part bars and are no beats where the last bar has none, and some bar has two chords. */
+function areParted(words: readonly string[]): boolean {
+  if (!words.some(isStroke) || isStroke(words.at(-1) ?? '') || isStroke(words[0] ?? ''))
+    return false;
+  return words.some((word, at) => !isStroke(word) && at > 0 && !isStroke(words[at - 1]!));
 }
 
 /** Words of a line; a bracket with what it holds stays with its symbol. */
@@ -78,6 +90,8 @@ export function barsOfLine(line: string, beats: number, loose: LooseLine): Loose
       return apart(line, /\s+-\s+/, beats);
     case 'commas':
       return apart(line.replace(/[,;]\s*$/, ''), COMMA, beats);
+    case 'strokes':
+      return apart(line, /\s+\/+\s+/, beats);
     case 'beats':
       return byBeats(line, beats);
     case 'loose':
@@ -175,9 +189,10 @@ function strokesApart(word: string): string[] {
 export function slotsOf(cell: string, beats: number): string {
   const text = cell.trim();
   if (!text) return '.';
-  if (/^(?:%|"|''|〃)$/.test(text)) return '%';
-  const quoted = text.match(/"[^"]*"/g) ?? [];
-  const words = wordsOf(text.replace(/"[^"]*"/g, ' ').replace(COMMAS, ' '));
+  if (/^(?:%[\s%]*|"|''|〃|sim(?:ile)?\.?|ditto)$/i.test(text)) return '%';
+  const directed = text.replace(DIRECTIONS, (said) => (directionOf(said) ? `"${said}"` : said));
+  const quoted = directed.match(/"[^"]*"/g) ?? [];
+  const words = wordsOf(directed.replace(/"[^"]*"/g, ' ').replace(COMMAS, ' '));
   const meter = words[0] && /^\d{1,2}\/\d{1,2}$/.test(words[0]) ? [words.shift()!] : [];
   const slots = words.flatMap((word) =>
     word === '%'
@@ -192,6 +207,9 @@ export function slotsOf(cell: string, beats: number): string {
 
 const isQuoted = (slot: string): boolean => slot.startsWith('"');
 
+/** The way through a chart, as its words say it. */
+const DIRECTIONS =
+  /(?<=^|\s)(?:to coda|d\.?\s?[cs]\.?(?:\s+al\s+(?:fine|coda))?|fine|segno)(?=\s|$)/gi;
 const COMMAS = new RegExp(`[,;]${OUTSIDE_BRACKETS}`, 'g');
 
 /** A chord in brackets, at the end of a sentence or with a star is that chord; words are put over the bar. */

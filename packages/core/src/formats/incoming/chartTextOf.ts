@@ -1,5 +1,6 @@
 /** The lines of one tune as chart text, and what became of each. */
 import { parseMeter } from '../../chart/meter';
+import { withPartsAgain } from './again';
 import { barsOfLine, partingOf, type LooseBar, type LooseLine } from './barsOfLine';
 import { withRepeats } from './endings';
 import { inForm } from './inForm';
@@ -38,7 +39,8 @@ export function chartTextOf(
   head: SaidHead,
   habits: PasteHabits,
 ): WrittenChart {
-  const { lines, said } = inForm(withRepeats(written));
+  const { lines: formed, said } = inForm(withRepeats(written));
+  const { lines, told } = withPartsAgain(formed);
   const changes = lines.flatMap((each) => (each.kind === 'changes' ? [each] : []));
   const meter = head.meter ?? (inThree(changes) ? '3/4' : undefined);
   const beats = (meter && parseMeter(meter)?.beats) || 4;
@@ -50,6 +52,7 @@ export function chartTextOf(
   const writing = new ChartWriting(beats, looseOf(changes, habits), why);
   if (head.pickup !== undefined) writing.addRow(`pickup: ${head.pickup}`, lines[0]?.line ?? 1);
   if (said) writing.tell(said.line, { kind: 'section', as: `${said.form}, written out` });
+  for (const { line, as } of told) writing.tell(line, { kind: 'section', as });
   for (const each of lines) writing.read(each);
   return { ...writing.finish(), ...(head.meter === undefined && meter && { meter }) };
 }
@@ -62,6 +65,8 @@ class ChartWriting {
   private waiting: Piece[] = [];
   /** Bars of a row that may take more: lines that are a bar each share one. */
   private row: SourcedBar[] = [];
+  /** How often the line that comes is played, as its part says. */
+  private times = 1;
 
   constructor(
     private readonly beats: number,
@@ -82,6 +87,7 @@ class ChartWriting {
         return;
       case 'part':
         this.addRow(`[${each.name}]`, each.line);
+        this.times = each.times ?? 1;
         return;
       case 'words':
         this.takeWords(each.words, each.line);
@@ -127,7 +133,10 @@ class ChartWriting {
 
   private takeChanges({ line, marked }: ChangesLine): void {
     if (marked.part !== undefined) this.addRow(`[${marked.part}]`, line);
-    const read = repeated(barsOfLine(marked.changes, this.beats, this.loose), marked);
+    const times = Math.max(this.times, marked.times);
+    this.times = 1;
+    const own = barsOfLine(marked.changes, this.beats, this.loose);
+    const read = repeated(own, { ...marked, times });
     const bars = lastWith(firstWith(read, this.waiting), marked.words.map(quoted));
     if (bars.length) this.waiting = [];
     const isOneBar =

@@ -3,6 +3,7 @@ const SIGNS: readonly (readonly [RegExp, string])[] = [
   // Quoted mail.
   [/^(?:\s*>)+\s?/, ''],
   [/[\u200b-\u200d\u2060\ufeff]/g, ''],
+  [/\p{Extended_Pictographic}\ufe0f?/gu, ' '],
   [/[\u00a0\u1680\u2000-\u200a\u202f\u205f\u3000]/g, ' '],
   [/[‖║]/g, '||'],
   [/𝄆/g, '|:'],
@@ -30,7 +31,7 @@ const SIGNS: readonly (readonly [RegExp, string])[] = [
 ];
 
 /** Beats behind a chord: `Dm7 (2)`. */
-const BEATS = /(?<=[^\s|(])\s+\(([1-9])(?: ?beats?)?\)(?=$|[\s|])/gi;
+const BEATS = /(?<=[^\s|(])\s+\(([1-4])(?: ?beats?)?\)(?=$|[\s|])/gi;
 
 /** A line with the signs of chart text in place of those that look like them. */
 export function cleanLine(line: string): string {

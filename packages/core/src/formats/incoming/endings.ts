@@ -4,7 +4,7 @@ import type { ReadLine } from './readLines';
 /**
  * Endings on lines of their own, with repeat signs where the text has none: the lines before them, back to where a part
  * begins, are played each time.
- * @example 'A: Dm7 G7', '1st: C6 A7', '2nd: C6' // '|: Dm7 | G7 |', '(1 C6 | A7 :|', '(2 C6 |'
+ * So `A: Dm7 G7`, `1st: C6 A7`, `2nd: C6` are `|: Dm7 | G7 |`, `(1 C6 | A7 :|` and `(2 C6 |`.
  */
 export function withRepeats(lines: readonly ReadLine[]): ReadLine[] {
   const marked = [...lines];

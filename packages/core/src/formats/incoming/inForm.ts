@@ -7,7 +7,8 @@ export interface Formed {
   readonly said?: { readonly line: number; readonly form: string };
 }
 
-const partOf = (each: ReadLine): string | undefined =>
+/** The part that begins at a line. */
+export const partOf = (each: ReadLine): string | undefined =>
   each.kind === 'part' ? each.name : each.kind === 'changes' ? each.marked.part : undefined;
 
 /** Parts written out as often as the form has them; all as it stands where its letters are not the parts there are. */

@@ -3,9 +3,9 @@ import { parseChord } from '../../chord/parseChord';
 import { directionOf } from '../../chart/words';
 
 const PART_WORDS =
-  'intro(?:duction)?|verse|chorus|refrain|bridge|head|solos?|interlude|vamp|turnaround|tag|coda|outro|ending|middle(?: (?:eight|8))?|release|pre-?chorus|theme|part|section|shout';
+  'intro(?:duction)?|verse|chorus|refrain|bridge|head|solos?|interlude|vamp|turnaround|tag|coda|outro|ending|middle(?: (?:eight|8))?|release|pre-?chorus|pick-?up|theme|part|section|shout';
 const PART_NAME = new RegExp(
-  `^(?:(?:${PART_WORDS})(?:\\s*(?:[A-H]\\d?'?|\\d{1,2}))?|[A-H]\\d?'{0,2}(?:\\s+(?:section|part))?)$`,
+  `^(?:(?:${PART_WORDS})(?:\\s*(?:[A-H]\\d?'?|\\d{1,2}))?|[A-H][1-5]?'{0,2}(?:\\s+(?:section|part))?)$`,
   'i',
 );
 const WRAPPED = /^[[(<*_=\s]*(.*?)[\])>*_=\s:.]*$/;
@@ -47,11 +47,26 @@ export interface MarkedLine {
 const BEFORE =
   /^\s*(\[[^\]]*\]|\([^()]*\)|\*\*[^*]+\*\*|[A-H]\d?'?\)|[^|:()[\]]{1,24}:(?!\|))\s*(?=\S)/;
 const TIMES = /[\s(]+(?:[x×]\s*(\d)|(\d)\s*(?:[x×]|times))\)?\s*$/i;
+const ONLY_TIMES = /^\(?(?:[x×]\s*\d|\d\s*(?:[x×]|times))\)?$/i;
 const ENDING =
   /^\s*(?:(\d)\s?(?:st|nd|rd|th)(?:\s+(?:time|ending)\s*[:.]?|\s*[:.])|(\d)\.\s+(?=.*:\|))\s*/i;
 const NUMBER = /^\s*(?:bars?\s+)?\d{1,3}\s*(?:[.):]|-\s*\d{1,3}\s*[.):]?)?\s+(?=\S)/i;
 const BEHIND = /[\s(]*\b(d\.?\s?[cs]\.?(?:\s+al\s+(?:fine|coda))?|to coda|fine|segno)\.?\)?\s*$/i;
 const REMARK = /\s*\(([^()]*[a-z]{2}[^()]*\s[^()]*|[a-z]{4,}[^()]*)\)\s*$/;
+
+/** A part named before the first bar line: `Coda | Fmaj7 |`. */
+const PART_BEFORE_LINE = new RegExp(`^\\s*((?:${PART_WORDS})(?:\\s+\\d{1,2})?)\\s*(?=\\|)`, 'i');
+/** What stands behind the last bar line, or behind a sign for remarks. */
+const TAIL = /(?:\|\]?|\s(?:#|\/\/)(?=\s))([^|]*)$/;
+
+/** Words behind the changes of a line; none where they are how often it is played, the way on, or chords. */
+function tailOf(changes: string): string {
+  const match = TAIL.exec(changes);
+  const words = match?.[1]?.replace(/^\s*(?:#|\/\/)\s+/, '').trim() ?? '';
+  const isRemark = /\p{L}{3}/u.test(words) && !/^[("]/.test(words) && !ONLY_TIMES.test(words);
+  const hasChord = words.split(/\s+/).some((word) => parseChord(word).ok);
+  return isRemark && !hasChord && !directionOf(words) ? words : '';
+}
 
 /** Takes the marks off a line. */
 export function marksOf(line: string): MarkedLine {
@@ -63,12 +78,14 @@ export function marksOf(line: string): MarkedLine {
     return match;
   };
   const before = BEFORE.exec(changes);
-  const part = before ? partName(before[1]!) : undefined;
-  if (part !== undefined) changes = changes.slice(before![0].length);
+  const part = (before && partName(before[1]!)) ?? PART_BEFORE_LINE.exec(changes)?.[1];
+  if (part !== undefined) changes = changes.replace(before ? BEFORE : PART_BEFORE_LINE, '');
+  const tail = tailOf(changes);
+  if (tail) changes = changes.slice(0, changes.lastIndexOf(tail)).replace(/\s(?:#|\/\/)\s*$/, '');
   const ended = taken(ENDING);
   const ending = Number(ended?.[1] ?? ended?.[2]) || undefined;
   taken(NUMBER);
-  const words: string[] = [];
+  const words: string[] = tail ? [tail] : [];
   const way = taken(BEHIND);
   if (way && directionOf(way[1]!)) words.push(way[1]!);
   const times = taken(TIMES);

@@ -5,13 +5,14 @@ import { cleanLine } from './clean';
 import { formIn } from './form';
 import { headOfLine, type SaidHead } from '../charts/headWords';
 import { isChord, partingOf, spaced, wordsOf } from './barsOfLine';
+import { inOnePiece } from './spoken';
 import { isSurelyPart, marksOf, partName, type MarkedLine } from './lineMarks';
 
 export type ReadLine = { readonly line: number; readonly text: string } & (
   | { readonly kind: 'blank' }
   | { readonly kind: 'rule' }
   | { readonly kind: 'head'; readonly head: SaidHead }
-  | { readonly kind: 'part'; readonly name: string }
+  | { readonly kind: 'part'; readonly name: string; readonly times?: number }
   | { readonly kind: 'changes'; readonly marked: MarkedLine }
   | { readonly kind: 'words'; readonly words: string }
   | { readonly kind: 'too long' }
@@ -20,22 +21,31 @@ export type ReadLine = { readonly line: number; readonly text: string } & (
 /** No line of a chart is longer, in characters. */
 const LONGEST_LINE = 1000;
 
-/** The lines of a text. A single letter between blank lines and changes is a part, anywhere else a chord. */
+/** The lines of a text. A single letter among lines with bar lines, or between blank lines and changes, is a part, else a chord. */
 export function readLines(text: string): ReadLine[] {
   const rows = text.split(/\r\n|\r|\n/);
   const read = rows.map((row, at) => readLine(row, at + 1));
-  const hasWiderLines = read.some(
+  const wider = read.filter(
     (each) => each.kind === 'changes' && wordsOf(each.marked.changes).length > 1,
   );
-  return read.map((each, at) => {
-    if (each.kind !== 'changes' || !hasWiderLines) return each;
-    const name = partName(each.text);
+  const isBarred = wider.length > 0 && wider.every(({ text: own }) => own.includes('|'));
+  return read.map((each, at): ReadLine => {
+    if (each.kind !== 'changes' || !wider.length || each.marked.part !== undefined) return each;
+    const name = nameIn(each);
     const opens = at === 0 || read[at - 1]!.kind !== 'changes';
     const leads = read[at + 1]?.kind === 'changes';
-    return name !== undefined && opens && leads
-      ? { line: each.line, text: each.text, kind: 'part', name }
-      : each;
+    const isNamed = read.some((other) => other !== each && nameIn(other) === name);
+    if (name === undefined || !(isBarred || (opens && (leads || isNamed)))) return each;
+    const { times } = each.marked;
+    return { line: each.line, text: each.text, kind: 'part', name, ...(times > 1 && { times }) };
   });
+}
+
+/** The part that a line names, or may name. */
+function nameIn(each: ReadLine): string | undefined {
+  if (each.kind === 'part') return each.name;
+  if (each.kind !== 'changes') return undefined;
+  return each.marked.part ?? partName(each.marked.changes);
 }
 
 function readLine(row: string, line: number): ReadLine {
@@ -51,7 +61,8 @@ function readLine(row: string, line: number): ReadLine {
   if (isSurelyPart(trimmed)) return { ...base, kind: 'part', name: partName(trimmed)! };
   // Its letters would be chords.
   if (formIn(trimmed) !== undefined) return { ...base, kind: 'words', words: trimmed };
-  const marked = marksOf(chordsOver(text) ?? text);
+  const pieced = marksOf(inOnePiece(chordsOver(text) ?? text));
+  const marked = hasChanges(pieced) ? pieced : marksOf(text);
   if (hasChanges(marked)) {
     return { ...base, kind: 'changes', marked: { ...marked, changes: spaced(marked.changes) } };
   }

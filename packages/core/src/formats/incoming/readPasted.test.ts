@@ -44,6 +44,9 @@ describe('bars are parted', () => {
       '| Dm7 | G7 |\n| C6 | C6 |',
     ],
     ['under stress', '**Dm7** | *G7* | _Cmaj7_', '| Dm7 | G7 | Cmaj7 |'],
+    ['by strokes, where they are no beats', 'Dm7 G7 / Cmaj7 / A7 D7', '| Dm7 G7 | Cmaj7 | A7 D7 |'],
+    ['by two strokes', 'Dm7 G7 // Cmaj7 // Em7 A7', '| Dm7 G7 | Cmaj7 | Em7 A7 |'],
+    ['among pictures', '🎷 Dm7 | G7 | C6 🎶', '| Dm7 | G7 | C6 |'],
     ['by greater-than signs', 'Dm7 > G7 > Cmaj7', '| Dm7 | G7 | Cmaj7 |'],
     ['with their numbers', '1 Dm7 | 2 G7 | 3 Cmaj7 | 4 %', '| Dm7 | G7 | Cmaj7 | % |'],
     ['on a page', '<b>Dm7</b> | <span class="x">G7</span> | C6<br>', '| Dm7 | G7 | C6 |'],
@@ -85,6 +88,7 @@ describe('beats', () => {
     ['hold a bar', '| Dm7 / / / | / / / / | G7 |', '| Dm7 | . | G7 |'],
     ['repeat a bar', '| Dm7 G7 | ./. | % | Cmaj7 |', '| Dm7 G7 | % | % | Cmaj7 |'],
     ['repeat a bar with a stroke and two points', '| Dm7 | ·/· | •/• |', '| Dm7 | % | % |'],
+    ['repeat a bar by its halves or in words', '| Dm7 | % % | sim. |', '| Dm7 | % | % |'],
     ['are without a chord', '| no chord | Dm7 | No chord |', '| N.C. | Dm7 | N.C. |'],
   ])('%s', (_, text, chart) => {
     expect(textOf(text)).toBe(chart);
@@ -120,6 +124,20 @@ describe('symbols', () => {
     expect(textOf('C- - F- - G7')).toBe('| C- | F- | G7 |');
     expect(textOf('| C- - F- - |')).toBe('| C- F- |');
   });
+  it.each([
+    ['with spaces', '| D min7 | G 7 | C maj 7 | F 6/9 |', '| Dmin7 | G7 | Cmaj7 | F6/9 |'],
+    ['in words', 'D minor 7, G7, C major 7', '| Dm7 | G7 | Cmaj7 |'],
+    ['with flats in words', '| B flat 7 | E-flat major 7 |', '| Bb7 | Ebmaj7 |'],
+    [
+      'all of it in words',
+      'F sharp half diminished | B dominant 7th | E minor | C sharp diminished',
+      '| F#m7b5 | B7 | Em | C#dim7 |',
+    ],
+    ['before their tensions', '| G7 (alt) | C7 (b9) | F6 (9) |', '| G7(alt) | C7(b9) | F6(9) |'],
+    ['in capitals', '| DMIN7 | G7SUS | CMAJ7 |', '| DMIN7 | G7SUS | CMAJ7 |'],
+  ])('are in one piece: %s', (_, text, chart) => {
+    expect(textOf(text)).toBe(chart);
+  });
   it('in brackets, one or several, are those chords; remarks in brackets stand over their bars', () => {
     expect(textOf('| (Dm7 G7) | Cmaj7 (A7) |')).toBe('| Dm7 G7 | Cmaj7 (A7) |');
     expect(textOf('| Dm7 (hit) | G7 [stop] | Cmaj7 (let ring) | C6 |')).toBe(
@@ -153,6 +171,9 @@ describe('what stands above', () => {
   });
   it.each([
     ['Slipway (in Gm)\n| Cm7 F7 | Bbmaj7 | Gm |', { title: 'Slipway', key: 'Gm' }],
+    ['Key - F\nTempo - 144\n| F6 |', { title: 'New tune', key: 'F', tempo: 144 }],
+    ['in the key of E-flat minor\n| Ebm7 |', { title: 'New tune', key: 'Ebm' }],
+    ['Time signature: 6/8\n| Dm7 |', { title: 'New tune', meter: '6/8' }],
     ['Q=132\n| Dm7 |', { title: 'New tune', tempo: 132 }],
     ['Quarter note = 96, ballad\n| Dm7 |', { title: 'New tune', tempo: 96, feel: 'ballad' }],
     ['Tin Cup Bossa (Dm)\n| Dm7 |', { title: 'Tin Cup Bossa', key: 'Dm' }],
@@ -211,6 +232,35 @@ describe('parts', () => {
     );
     expect(textOf('Dm7 | G7 x3')).toBe('| Dm7 | G7 | Dm7 | G7 | Dm7 | G7 |');
   });
+  it.each([
+    [
+      'where they are only named',
+      'A: | Dm7 | G7 |\nA\nB: | Fm7 | Bb7 |\nA',
+      '[A]\n| Dm7 | G7 |\n[A]\n| Dm7 | G7 |\n[B]\n| Fm7 | Bb7 |\n[A]\n| Dm7 | G7 |',
+    ],
+    [
+      'where they are said to be as another',
+      '[A1]\nDm7 | G7\n[A2]\nsame as A1\n[B]\nFm7 | Bb7',
+      '[A1]\n| Dm7 | G7 |\n[A2]\n| Dm7 | G7 |\n[B]\n| Fm7 | Bb7 |',
+    ],
+    [
+      'between blank lines',
+      'A\nDm7 | G7\n\nA\n(repeat A)\n\nB\nFm7 | Bb7',
+      '[A]\n| Dm7 | G7 |\n[A]\n| Dm7 | G7 |\n[B]\n| Fm7 | Bb7 |',
+    ],
+    [
+      'twice, as their name says',
+      'A x2\n| Dm7 | G7 |\nB\n| Fm7 | Bb7 |\nA\n| Dm7 | C6 |',
+      '[A]\n|: Dm7 | G7 :|\n[B]\n| Fm7 | Bb7 |\n[A]\n| Dm7 | C6 |',
+    ],
+    ['before a bar line', 'Coda | Fmaj7 | C6 |', '[Coda]\n| Fmaj7 | C6 |'],
+    ['as a pickup', 'Pickup: G7\n| C6 | A7 |', '[Pickup]\n| G7 |\n| C6 | A7 |'],
+  ])('have their changes: %s', (_, text, chart) => {
+    expect(textOf(text)).toBe(chart);
+  });
+  it('are no chords in brackets', () => {
+    expect(textOf('(G7) | Cmaj7 | A7 |')).toBe('| (G7) | Cmaj7 | A7 |');
+  });
   it('have endings on lines of their own, with repeat signs where there are none', () => {
     const head = 'A: Dm7 G7 Cmaj7 A7\n';
     expect(textOf(`${head}1st: Dm7 G7 Em7 A7\n2nd: Dm7 G7 C6`)).toBe(
@@ -262,6 +312,20 @@ describe('words between', () => {
     expect(textOf('Tune\n| Dm7 | G7 |\n// bass alone here\n| Cmaj7 | A7 | D.C.')).toBe(
       '| Dm7 | G7 |\n| "bass alone here" Cmaj7 | "D.C." A7 |',
     );
+  });
+  it('behind the last bar line stand over the last bar, and words of the way in the bar they are in', () => {
+    expect(textOf('| Dm7 | G7 | tag last 4 x3')).toBe('| Dm7 | "tag last 4 x3" G7 |');
+    expect(textOf('| Dm7 | G7 | repeat and fade')).toBe('| Dm7 | "repeat and fade" G7 |');
+    expect(textOf('| Dm7 | G7 | # first try\n| C6 | % | // end')).toBe(
+      '| Dm7 | "first try" G7 |\n| C6 | "end" % |',
+    );
+    expect(textOf('| Dm7 | G7 To Coda | A7 D.C. al Coda\nCoda | C6 |')).toBe(
+      '| Dm7 | "To Coda" G7 | "D.C. al Coda" A7 |\n[Coda]\n| C6 |',
+    );
+    expect(only('Capo 3\n| Am | D7 |').fields).toMatchObject({
+      title: 'New tune',
+      text: '| "Capo 3" Am | D7 |',
+    });
   });
   it('that are sung are left out, and that is said', () => {
     const sung =

@@ -194,9 +194,10 @@ function headOf(lines: readonly ReadLine[]): TuneHead {
       : [],
   );
   const named = above.find((each) => headIn(each).title !== undefined);
+  const names = words.filter((each) => !isForHands(each.words));
   const likely =
-    words.find((each) => isTitle(numberless(each.words))) ??
-    words.find((each) => /^.{1,40}[^.,:;!?]$/.test(each.words));
+    names.find((each) => isTitle(numberless(each.words))) ??
+    names.find((each) => /^.{1,40}[^.,:;!?]$/.test(each.words));
   const titleLine = named ?? (head.title === undefined ? likely : undefined);
   const title = titleLine ? { title: titleOf(titleLine) } : {};
   const before = titleLine ? words.filter(({ line }) => line < titleLine.line) : [];
@@ -211,6 +212,9 @@ function headOf(lines: readonly ReadLine[]): TuneHead {
     ...{ before, letter },
   };
 }
+
+/** What is said to the player's hands, and is no title. */
+const isForHands = (words: string): boolean => /^(?:capo|tuning)\b/i.test(words);
 
 /** Greetings over the changes, and behind the last of them how the letter ends. */
 function letterOf(lines: readonly ReadLine[]): ReadLine[] {

@@ -13,7 +13,7 @@ export interface PlacedText {
 /**
  * Writes out an ending that several times share, once for each: a chart has one ending for each time. So it does with the
  * last bar of a repeat without endings that is played more than twice.
- * @example '|: C |(1,2 G7 :|(3 C |' // '|: C |(1 G7 :|(2 G7 :|(3 C |'
+ * So `|: C |(1,2 G7 :|(3 C |` is `|: C |(1 G7 :|(2 G7 :|(3 C |`.
  */
 export function spreadEndings(texts: readonly PlacedText[]): PlacedText[] {
   const spread: PlacedText[] = [];
