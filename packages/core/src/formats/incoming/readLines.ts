@@ -34,12 +34,17 @@ export function readLines(text: string): ReadLine[] {
     const name = nameIn(each);
     const opens = at === 0 || read[at - 1]!.kind !== 'changes';
     const leads = read[at + 1]?.kind === 'changes';
-    const isNamed = read.some((other) => other !== each && nameIn(other) === name);
-    if (name === undefined || !(isBarred || (opens && (leads || isNamed)))) return each;
+    const others = read.filter((other) => other !== each && nameIn(other) === name);
+    const isSurely = isBarred || others.some(isNamedSurely);
+    if (name === undefined || !(isSurely || (opens && (leads || others.length)))) return each;
     const { times } = each.marked;
     return { line: each.line, text: each.text, kind: 'part', name, ...(times > 1 && { times }) };
   });
 }
+
+/** By a colon or brackets. */
+const isNamedSurely = (each: ReadLine): boolean =>
+  each.kind === 'part' || (each.kind === 'changes' && each.marked.part !== undefined);
 
 /** The part that a line names, or may name. */
 function nameIn(each: ReadLine): string | undefined {

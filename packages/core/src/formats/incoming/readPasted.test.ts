@@ -133,6 +133,11 @@ describe('symbols', () => {
       'F sharp half diminished | B dominant 7th | E minor | C sharp diminished',
       '| F#m7b5 | B7 | Em | C#dim7 |',
     ],
+    [
+      'with alterations in words',
+      'A minor 7 flat 5 | D 7 sharp 9 | G7 flat 13',
+      '| Am7b5 | D7#9 | G7b13 |',
+    ],
     ['before their tensions', '| G7 (alt) | C7 (b9) | F6 (9) |', '| G7(alt) | C7(b9) | F6(9) |'],
     ['in capitals', '| DMIN7 | G7SUS | CMAJ7 |', '| DMIN7 | G7SUS | CMAJ7 |'],
   ])('are in one piece: %s', (_, text, chart) => {
@@ -237,6 +242,11 @@ describe('parts', () => {
       'where they are only named',
       'A: | Dm7 | G7 |\nA\nB: | Fm7 | Bb7 |\nA',
       '[A]\n| Dm7 | G7 |\n[A]\n| Dm7 | G7 |\n[B]\n| Fm7 | Bb7 |\n[A]\n| Dm7 | G7 |',
+    ],
+    [
+      'where they are only named, and strokes part bars',
+      'A: Cm7 F7 / Bbmaj7\nA\nB: Am7b5 | D7 | Gm | G7',
+      '[A]\n| Cm7 F7 | Bbmaj7 |\n[A]\n| Cm7 F7 | Bbmaj7 |\n[B]\n| Am7b5 | D7 | Gm | G7 |',
     ],
     [
       'where they are said to be as another',

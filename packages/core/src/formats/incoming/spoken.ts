@@ -7,6 +7,8 @@ const behind = (place: string, words: string): RegExp => new RegExp(`${place}${w
 
 /** In this order; columns: what stands behind a letter or a root; what it is in a symbol. */
 const WORDS: readonly (readonly [RegExp, string])[] = [
+  [/(?<=[\dmj])[ -]flat[ -]?(?=\d)/gi, ' b'],
+  [/(?<=[\dmj])[ -]sharp[ -]?(?=\d)/gi, ' #'],
   [behind(`${START})`, '[ -]flat(?:\\s+(?=\\d))?(?![a-z])'), 'b'],
   [behind(`${START})`, '[ -]sharp(?:\\s+(?=\\d))?(?![a-z])'), '#'],
   [behind(ROOT, '\\s+half[- ]diminished(?:\\s*7(?:th)?)?'), 'm7b5'],
