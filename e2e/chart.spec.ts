@@ -227,6 +227,21 @@ test('the chart opens at the bar of its address, tells what a repeat sign repeat
   await expect(sounding).toHaveCount(0);
 });
 
+test('where the chart has no chord the panel says so, and offers nothing to press for it', async ({
+  page,
+}) => {
+  const desk = new Desk(page);
+  await desk.newTune('| Dm7 | N.C. | Cmaj7 |');
+  const panel = page.getByRole('complementary', { name: 'The chord in hand' });
+  for (const screen of ['Chart', 'Voice']) {
+    await page.getByRole('link', { name: screen, exact: true }).click();
+    const place = screen === 'Chart' ? desk.slot(/^N\.C\./) : desk.chords.nth(1);
+    await place.click();
+    await expect(panel).toContainText('No chord here: the accompanist rests.');
+    await expect(panel.getByRole('button', { name: /Hear|Lock|grips/ })).toHaveCount(0);
+  }
+});
+
 test('a handful of notes is told what it could be called', async ({ page }) => {
   const desk = new Desk(page);
   await desk.newTune('| C6 |');

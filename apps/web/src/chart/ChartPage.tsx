@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { useTune } from '../document/store';
 import { useAnalysis } from '../engine/useChorus';
 import { selectPlace, useIndexAmong } from '../place/selection';
+import { RestPanel } from '../profile/RestPanel';
 import { usePreferences } from '../ui/preferences';
 import { LeftSide } from './LeftSide';
 import { MelodyLines } from './melody/MelodyLines';
@@ -59,6 +60,7 @@ export default function ChartPage() {
         <ScalesPage rows={rows} clef={reader === 'bass clef' ? 'bass' : 'treble'} inHand={index} />
       )}
       {inCentre === 'sheet' && <SheetSide written={written} shown={shown} analysis={analysis} />}
+      {event && chord?.kind === 'no chord' && <RestPanel event={event} className="chord-panel" />}
       {event && chord?.kind === 'chord' && analysis && chordAnalysis && (
         <ChordPanel
           chord={chord}

@@ -14,6 +14,7 @@ import { useBand } from '../playback/useBand';
 import { useInstrument } from '../profile/useInstrument';
 import { useSelection } from '../place/selection';
 import { ChordInHand } from '../profile/ChordInHand';
+import { RestPanel } from '../profile/RestPanel';
 import { Panel } from '../ui/Panel';
 import { useNotation } from '../profile/useNotation';
 import { voicingName } from './desk/describe';
@@ -43,6 +44,7 @@ export function SidePanel({ chorus, outcome }: SidePanelProps) {
   const { held } = useHeldLocks();
   const voicing = outcome.path[index];
   if (!event || !voicing) return null;
+  if (voicing.family === 'rest') return <RestPanel event={event} />;
   const locked = held.some(({ at }) => at === index);
   return (
     <Panel label="The chord in hand" head={<ChordInHand event={event} />}>

@@ -129,12 +129,14 @@ function labelOf(
 }
 
 function SlotFace({ slot, chord, lens }: Pick<SlotButtonProps, 'slot' | 'chord' | 'lens'>) {
+  // Where there is no chord, its sign is its number too.
+  const isSaid = lens === 'both' && slot.kind === 'chord' && slot.chord.kind === 'no chord';
   switch (slot.kind) {
     case 'chord':
       return (
         <>
           {lens !== 'numbers' && <ChordSymbol symbol={slot.text} />}
-          {lens !== 'symbols' && chord && (
+          {lens !== 'symbols' && chord && !isSaid && (
             <span className={`slot-number ${lens === 'numbers' ? 'alone' : ''}`}>
               {prettyNumber(chord.numeral)}
             </span>

@@ -40,8 +40,9 @@ it('says it shortly when nothing moves', () => {
 it('names what enters, and a rest', () => {
   const more = solved('C Cmaj9');
   expect(changeInWords(more.changes[0]!, more.path[0]!, more.path[1]!)).toContain('enters');
-  const rest = solved('C N.C.');
-  expect(changeInWords(rest.changes[0]!, rest.path[0]!, rest.path[1]!)).toBe('a rest');
+  const { changes, path } = solved('C N.C. C');
+  expect(changeInWords(changes[0]!, path[0]!, path[1]!)).toBe('every voice stops');
+  expect(changeInWords(changes[1]!, path[1]!, path[2]!)).toBe('every voice enters');
 });
 
 it('names a voicing and how it lies', () => {

@@ -53,7 +53,8 @@ export function changeInWords(
   to: Voicing,
   nameOf = plainName,
 ): string {
-  if (!from.notes.length || !to.notes.length) return 'a rest';
+  if (!to.notes.length) return 'every voice stops';
+  if (!from.notes.length) return 'every voice enters';
   const held = change.voices.every((voice) => voice.kind === 'held');
   if (held && sameDegrees(from, to)) return 'every voice held';
   return [...change.voices]
