@@ -11,6 +11,7 @@ import { useSelection } from '../place/selection';
 import { useOwnMusic, type Bars } from './ownMusic';
 import { play, playOnceMade, stop, whilePlaying } from './player';
 import { usePlayer, type Playing } from './usePlayer';
+import { soundingAmong } from './soundingAmong';
 import { changePlan, chordPlan, inARow, notesPlan, poolPlan } from './snippets';
 
 /** What is played: on the Comp screen all choruses as they are comped, elsewhere the one, plainly. */
@@ -192,4 +193,16 @@ export function useSoundingChord(): number | undefined {
     );
     return found < 0 ? undefined : found;
   });
+}
+
+/**
+ * Which chord of a chart sounds, while it is played. The music may have more chords than the chart: those that are
+ * split, or moved to.
+ */
+export function useSoundingAmong(time: Timeline): number | undefined {
+  const music = useMusic();
+  const sounding = useSoundingChord();
+  const event = sounding === undefined ? undefined : music?.timeline.events[sounding];
+  const found = event ? soundingAmong(time, event.at) : -1;
+  return found < 0 ? undefined : found;
 }

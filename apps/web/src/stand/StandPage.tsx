@@ -1,4 +1,4 @@
-import type { Change, ChartEvent, Timeline, Voicing } from '@drop-close/core';
+import type { Change, Voicing } from '@drop-close/core';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -6,6 +6,7 @@ import { barWithin, timeThrough } from '../comp/desk/bars';
 import { useComposing } from '../comp/useComposing';
 import { useChorus } from '../engine/useChorus';
 import { useComposition } from '../engine/useComposition';
+import { soundingAmong } from '../playback/soundingAmong';
 import { useSoundingChord } from '../playback/useBand';
 import { selectPlace, useCurrentPlace } from '../place/selection';
 import { FormStrip } from './FormStrip';
@@ -28,7 +29,7 @@ export default function StandPage() {
   const place = useCurrentPlace();
   useAwake();
   const now = sounding === undefined ? undefined : composed?.timeline.events[sounding];
-  const event = now && chorus && soundingOf(chorus.timeline, now);
+  const event = now && chorus?.timeline.events[soundingAmong(chorus.timeline, now.at)];
   const barsEach = composed?.barsEach ?? 0;
   // While the band plays, the stand turns by itself; every chorus stands on the same lines.
   const row = rowOf(rows, event?.bar ?? barWithin(place.bar, barsEach));
@@ -103,12 +104,6 @@ export default function StandPage() {
       </nav>
     </main>
   );
-}
-
-/** The chord of the one chorus in whose time another of all choruses sounds. */
-function soundingOf({ events, length }: Timeline, { at }: ChartEvent): ChartEvent | undefined {
-  const within = at < 0 || length <= 0 ? at : at % length;
-  return events.findLast((event) => event.at <= within + 1e-6);
 }
 
 const rowOf = (rows: readonly StandRow[], bar: number): number =>

@@ -17,7 +17,7 @@ import {
 } from '@drop-close/core';
 import { useMemo, type CSSProperties } from 'react';
 import { selectPlace, useIndexAmong } from '../../place/selection';
-import { useSoundingChord } from '../../playback/useBand';
+import { useSoundingAmong } from '../../playback/useBand';
 import { usePreferences } from '../../ui/preferences';
 import { spokenDrag } from '../../ui/spokenDrag';
 import { useWidth } from '../../ui/useWidth';
@@ -66,7 +66,7 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
     setTimeout(() => sheet.current?.querySelector<HTMLElement>(at)?.focus());
   };
   const selected = useIndexAmong(time.events);
-  const sounding = useSoundingChord();
+  const sounding = useSoundingAmong(time);
   useFollowing(sheet, selected, sounding, analysis !== undefined);
   const select = (index: number): void => {
     const event = time.events[index];
