@@ -28,21 +28,32 @@ export function readLines(text: string): ReadLine[] {
   const wider = read.filter(
     (each) => each.kind === 'changes' && wordsOf(each.marked.changes).length > 1,
   );
+  const { sure, often } = namesIn(read);
   const isBarred = wider.length > 0 && wider.every(({ text: own }) => own.includes('|'));
   return read.map((each, at): ReadLine => {
     if (each.kind !== 'changes' || !wider.length || each.marked.part !== undefined) return each;
     const name = nameIn(each);
+    if (name === undefined) return each;
     const opens = at === 0 || read[at - 1]!.kind !== 'changes';
     const leads = read[at + 1]?.kind === 'changes';
-    const others = read.filter((other) => other !== each && nameIn(other) === name);
-    const isSurely = isBarred || others.some(isNamedSurely);
-    if (name === undefined || !(isSurely || (opens && (leads || others.length)))) return each;
+    if (!isBarred && !sure.has(name) && !(opens && (leads || often.has(name)))) return each;
     const { times } = each.marked;
     return { line: each.line, text: each.text, kind: 'part', name, ...(times > 1 && { times }) };
   });
 }
 
-/** By a colon or brackets. */
+/** The names of parts: those that have a colon or brackets somewhere, and those that stand there more than once. */
+function namesIn(lines: readonly ReadLine[]): Record<'sure' | 'often', ReadonlySet<string>> {
+  const named = lines.flatMap((each) => {
+    const name = nameIn(each);
+    return name === undefined ? [] : [{ name, isSure: isNamedSurely(each) }];
+  });
+  const once = new Set<string>();
+  const often = new Set<string>();
+  for (const { name } of named) (once.has(name) ? often : once).add(name);
+  return { sure: new Set(named.flatMap(({ name, isSure }) => (isSure ? [name] : []))), often };
+}
+
 const isNamedSurely = (each: ReadLine): boolean =>
   each.kind === 'part' || (each.kind === 'changes' && each.marked.part !== undefined);
 
