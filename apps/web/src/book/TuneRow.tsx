@@ -46,7 +46,7 @@ export function TuneCells({ tune, menu }: { tune: TuneGlance; menu: MenuProps })
         )}
       </td>
       <td className="book-short">{name(tune.homeKey)}</td>
-      <td className="book-wide book-short">
+      <td className="book-wide book-feel">
         {tune.feel} <span className="quiet">{tune.meter}</span>
       </td>
       <td className="book-tempo book-wide">{tune.tempo}</td>
