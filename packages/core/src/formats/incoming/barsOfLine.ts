@@ -43,12 +43,19 @@ export function partingOf(line: string): Parting {
 
 const isStroke = (word: string): boolean => /^\/+$/.test(word);
 
-/** Strokes part bars and are no beats where the last bar has none, and some bar has two chords. */
+/** Strokes part bars where each stands between as many chords as share a bar, and some bar has more than one. */
 function areParted(words: readonly string[]): boolean {
-  if (!words.some(isStroke) || isStroke(words.at(-1) ?? '') || isStroke(words[0] ?? ''))
-    return false;
-  return words.some((word, at) => !isStroke(word) && at > 0 && !isStroke(words[at - 1]!));
+  if (!words.some(isStroke)) return false;
+  const groups = words.reduce<number[]>(
+    (sizes, word) =>
+      isStroke(word) ? [...sizes, 0] : [...sizes.slice(0, -1), (sizes.at(-1) ?? 0) + 1],
+    [0],
+  );
+  return groups.every((size) => IN_A_BAR.includes(size)) && groups.some((size) => size > 1);
 }
+
+/** Chords that share a bar evenly. */
+const IN_A_BAR: readonly number[] = [1, 2, 4];
 
 /** Words of a line; a bracket with what it holds stays with its symbol. */
 export function wordsOf(line: string): string[] {

@@ -80,6 +80,8 @@ describe('beats', () => {
     ['stand at their chord', '| Dm7// G7// | Cmaj7//// |', '| Dm7 G7 | Cmaj7 |'],
     ['stand at their chord without spaces', '| Dm7//G7// | Cmaj7//// |', '| Dm7 G7 | Cmaj7 |'],
     ['are strokes without spaces', '|Dm7/G7/|Cmaj7///|', '| Dm7 G7 | Cmaj7 |'],
+    ['are strokes in every bar', 'Dm7 / / G7 Cmaj7 / / A7', '| Dm7 . . G7 | Cmaj7 . . A7 |'],
+    ['are strokes among chords', 'Dm7 / G7 A7 Fm7 / Bb7 C7', '| Dm7 . G7 A7 | Fm7 . Bb7 C7 |'],
     ['are shared by chords with a stroke between', 'Dm7/G7 | Cmaj7', '| Dm7 G7 | Cmaj7 |'],
     ['are not a bass', 'D/F# G/B | C/G', '| D/F# G/B | C/G |'],
     ['are dashes', '| Dm7 - - G7 | Cmaj7 - - - |', '| Dm7 . . G7 | Cmaj7 |'],
