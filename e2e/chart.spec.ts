@@ -227,6 +227,24 @@ test('the chart opens at the bar of its address, tells what a repeat sign repeat
   await expect(sounding).toHaveCount(0);
 });
 
+test('the staff of a chord holds all of its scale, however many signs it has', async ({ page }) => {
+  const desk = new Desk(page);
+  await desk.newTune('| Bb7sus4(b9) | Gb7alt | Dbmaj9#11 | Cbmaj7 |');
+  const staff = page.getByRole('img', { name: /^On the treble staff/ });
+  for (const slot of await page.locator('.slot').all()) {
+    await slot.click();
+    await expect(staff).toHaveAttribute('aria-label', /then/);
+    const notes = staff.locator('.vf-stavenote');
+    await expect(notes).toHaveCount(8);
+    const frame = (await staff.boundingBox())!;
+    for (const note of await notes.all()) {
+      const { x, width } = (await note.boundingBox())!;
+      expect(x).toBeGreaterThanOrEqual(frame.x);
+      expect(x + width).toBeLessThanOrEqual(frame.x + frame.width);
+    }
+  }
+});
+
 test('where the chart has no chord the panel says so, and offers nothing to press for it', async ({
   page,
 }) => {

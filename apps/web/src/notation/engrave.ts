@@ -38,19 +38,29 @@ async function blank(host: HTMLElement, height: number) {
   return { context: renderer.getContext(), width };
 }
 
-/** Draws a chord and a line of notes on one staff, as wide as its place. */
+/** Draws a chord and a line of notes on one staff, as wide as its place; smaller where they need more room. */
 export async function engrave(host: HTMLElement, content: StaffContent): Promise<void> {
   const { context, width } = await blank(host, HEIGHT);
-  const stave = new Stave(0, TOP, width - 1).addClef(content.clef);
-  stave.setEndBarType(BarlineType.NONE).setBegBarType(BarlineType.NONE);
-  stave.setContext(context).draw();
   const chord = content.chord.length ? [noteOf(content.chord, content.clef)] : [];
   const line = content.line.map((note) => noteOf([note], content.clef));
   const between = chord.length && line.length ? [new BarNote()] : [];
   const voice = new Voice().setMode(Voice.Mode.SOFT).addTickables([...chord, ...between, ...line]);
-  new Formatter().joinVoices([voice]).formatToStave([voice], stave);
+  const formatter = new Formatter().joinVoices([voice]);
+  const needed = new Stave(0, TOP, width).addClef(content.clef).getNoteStartX();
+  const scale = Math.min(
+    1,
+    width / (needed + formatter.preCalculateMinTotalWidth([voice]) + SPARE),
+  );
+  context.scale(scale, scale);
+  const stave = new Stave(0, TOP, width / scale - 1).addClef(content.clef);
+  stave.setEndBarType(BarlineType.NONE).setBegBarType(BarlineType.NONE);
+  stave.setContext(context).draw();
+  formatter.formatToStave([voice], stave);
   voice.draw(context, stave);
 }
+
+/** Behind the last note, in pixels. */
+const SPARE = 12;
 
 function noteOf(group: readonly EngravedNote[], clef: Clef): StaveNote {
   const note = new StaveNote({ keys: group.map(keyOfNote), duration: 'w', clef });
