@@ -13,7 +13,9 @@ export const FormStrip = ({ rows, row, bar, onGo }: FormStripProps) => (
   <nav className="form-strip" aria-label="The form">
     {rows.map(({ bars, section }, at) => {
       const [first, last] = [bars[0]?.number ?? 0, bars.at(-1)?.number ?? 0];
-      const where = first === last ? `bar ${first}` : `bars ${first} to ${last}`;
+      const from = Math.max(1, first);
+      const counted = from < last ? `bars ${from} to ${last}` : `bar ${from}`;
+      const where = first < from ? `pickup and ${counted}` : counted;
       return (
         <button
           key={first}

@@ -5,7 +5,7 @@ import { prettyText } from '../ui/symbol';
 import { Grip } from '../voice/desk/Grip';
 import { hitsInBar } from './hitsInBar';
 import { IntoChord } from './IntoChord';
-import type { StandRow } from './standRows';
+import { isPickup, type StandRow } from './standRows';
 
 /** The one chorus as it is voiced. */
 export interface StandChorus {
@@ -30,14 +30,19 @@ interface PhraseProps {
 /** Four bars: each chord with its grip and what moves into it, the hits over them, words over the bars. */
 export function Phrase({ name, row, chorus, composed, time, sounding, onPress }: PhraseProps) {
   const isNow = name === 'now';
+  // It is played once, before the first chorus.
+  const bars = isNow && time === 0 ? row.bars : row.bars.filter((bar) => !isPickup(bar));
   return (
     <section className={`phrase ${isNow ? 'phrase-now' : 'phrase-next'}`} aria-label={name}>
       <h2 className="phrase-name">
         {row.section && <b>{row.section}</b>} {name}
       </h2>
       <button type="button" className="phrase-bars" onClick={onPress} aria-label={spoken(name)}>
-        {row.bars.map((bar) => (
-          <span key={bar.number} className="phrase-bar">
+        {bars.map((bar) => (
+          <span
+            key={bar.number}
+            className={isPickup(bar) ? 'phrase-bar phrase-pickup' : 'phrase-bar'}
+          >
             <BarHead bar={bar} />
             {isNow && composed && <Hits composed={composed} bar={bar} time={time} />}
             <span className="phrase-chords">
@@ -55,7 +60,8 @@ const spoken = (name: string): string =>
 
 const BarHead = ({ bar: { number, bar } }: { readonly bar: PlayedBar }) => (
   <small className="phrase-head">
-    {number} {bar.words && <i>{bar.words.map(prettyText).join('  ')}</i>}
+    {isPickup({ number }) ? 'pickup' : number}{' '}
+    {bar.words && <i>{bar.words.map(prettyText).join('  ')}</i>}
   </small>
 );
 

@@ -13,7 +13,9 @@ describe('rows on the stand', () => {
   it('begin anew with a section', () => {
     expect(rows('[A]\n| C | F |\n[B]\n| G | C |')).toEqual(['A:1 2', 'B:3 4']);
   });
-  it('leave out a pickup', () => {
-    expect(rows('pickup: 1\n| G7 | C | F |')).toEqual([':1 2']);
+  it('have a pickup before the first of four', () => {
+    expect(rows('pickup: 1\n| G7 | C | F | C | G | C |')).toEqual([':0 1 2 3 4', ':5']);
+    expect(rows('pickup: 1\n[Intro]\n| G7 | C |\n[A]\n| F | C |')).toEqual(['Intro:0 1', 'A:2 3']);
+    expect(rows('pickup: 1\n| G7 |\n[A]\n| C | F |')).toEqual(['A:0 1 2']);
   });
 });

@@ -54,8 +54,13 @@ export function LayerPicture({ chorus, layer, content, missed }: LayerPicturePro
     return timeline.events.map(({ bar, beat }) => at.get(`${bar} ${beat}`));
   }, [analysis, timeline]);
   const steps = useMemo(
-    () => stepsFromHome(readings.map((chord) => (chord?.numeral ? chord.function : undefined))),
-    [readings],
+    () =>
+      stepsFromHome(
+        timeline.events.map(({ chord }, at) =>
+          chord.kind === 'chord' ? readings[at]?.function : undefined,
+        ),
+      ),
+    [readings, timeline],
   );
   if (content?.problem !== undefined && !isLine) return <p className="fault">{content.problem}</p>;
   return (
