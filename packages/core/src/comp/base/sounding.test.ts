@@ -85,6 +85,9 @@ describe('which chord a hit plays', () => {
 it('passes over hits where there is no bar or no chord, and takes the later of two at one time', () => {
   const asked = request('| N.C. | G7 |');
   expect(soundingHits([hit(5, 1, 1)], asked)).toEqual([]);
+  // Under N.C. there is nothing to play, but a push out of it is heard.
+  expect(soundingHits([hit(1, 1, 4)], asked)).toEqual([]);
+  expect(soundingHits([hit(1, 4.5, 1)], asked)).toMatchObject([{ chord: 1, at: 1760 }]);
   const [only, ...others] = soundingHits([hit(2, 1, 1), hit(2, 1, 2)], asked);
   expect(only).toMatchObject({ at: 1920, end: 2880 });
   expect(others).toEqual([]);

@@ -25,8 +25,8 @@ export interface SoundingRequest {
 
 /**
  * When hits sound, how long, and which chord each plays, in order of time. Hits in bars that the chorus
- * does not have, after the end of their bar, and before the first chord, are passed over; of two at one time
- * the later in the list.
+ * does not have, after the end of their bar, before the first chord and under N.C. are passed over; of two at one
+ * time the later in the list.
  *
  * A hit plays the chord of its moment, or the next one where it is tied into that from less than a quarter
  * before it: a push. No hit sounds into the next one, nor into its grace note.
@@ -41,13 +41,16 @@ export function soundingHits(hits: readonly Hit[], request: SoundingRequest): So
   );
   return placed.flatMap(({ hit, at, meter }, i) => {
     const chord = chordOf(at, hit.length, request);
-    if (chord === undefined) return [];
+    if (chord === undefined || isSilent(request.timeline.events[chord])) return [];
     const written = swing(ticks(at + hit.length), meter);
     const next = heardFrom[i + 1] ?? endOf(request.timeline);
     const begin = starts[i]!;
     return [{ hit, chord, at: begin, end: endsAt(hit, begin, written, next, chord, request) }];
   });
 }
+
+/** Under N.C. the accompanist rests. */
+const isSilent = (event: ChartEvent | undefined): boolean => event?.chord.kind === 'no chord';
 
 interface Placed {
   readonly hit: Hit;
