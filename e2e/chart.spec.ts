@@ -245,6 +245,27 @@ test('the staff of a chord holds all of its scale, however many signs it has', a
   }
 });
 
+test('on a phone the staff is there when the panel is opened, for the chord that is in hand by then', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const desk = new Desk(page);
+  await desk.newTune('| Dm7 | G7alt |');
+  const staff = page.getByRole('img', { name: /^On the treble staff/ });
+  const fold = page.getByRole('button', { name: 'All of this chord' });
+  await desk.slot(/^Dm7/).click();
+  await fold.click();
+  await expect(staff.locator('.vf-stavenote')).toHaveCount(8);
+  await expect(staff.locator('svg')).toHaveAttribute('viewBox', /^0 0 [1-9]\d\d/);
+  const before = await staff.innerHTML();
+  await fold.click();
+  await desk.slot(/^G7alt/).click();
+  await fold.click();
+  await expect(staff).toHaveAttribute('aria-label', /G altered$/);
+  await expect.poll(() => staff.innerHTML()).not.toBe(before);
+  await expect(staff.locator('.vf-stavenote')).toHaveCount(8);
+});
+
 test('where the chart has no chord the panel says so, and offers nothing to press for it', async ({
   page,
 }) => {

@@ -1,6 +1,6 @@
-import { useEffect, useRef } from 'react';
+import { useCallback } from 'react';
 import type { StaffContent } from './engrave';
-import { engraver } from './engraver';
+import { useEngraved } from './useEngraved';
 import './staff.css';
 
 interface StaffProps extends StaffContent {
@@ -8,19 +8,13 @@ interface StaffProps extends StaffContent {
   readonly label: string;
 }
 
-/** A chord and a line on the staff. The engraver comes with the first staff that shows. */
+/** A chord and a line on the staff. */
 export function Staff({ clef, chord, line, label }: StaffProps) {
-  const host = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    const place = host.current;
-    if (!place) return undefined;
-    let gone = false;
-    void engraver().then(async (loaded) => {
-      if (!gone) await loaded?.engrave(place, { clef, chord, line });
-    });
-    return () => {
-      gone = true;
-    };
-  }, [clef, chord, line]);
+  const host = useEngraved(
+    useCallback(
+      (loaded, place) => loaded.engrave(place, { clef, chord, line }),
+      [clef, chord, line],
+    ),
+  );
   return <div ref={host} className="staff" role="img" aria-label={label} />;
 }

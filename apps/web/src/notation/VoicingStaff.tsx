@@ -1,7 +1,7 @@
 import type { Instrument, Voicing } from '@drop-close/core';
-import { useEffect, useRef } from 'react';
+import { useCallback } from 'react';
 import { useNotation } from '../profile/useNotation';
-import { engraver } from './engraver';
+import { useEngraved } from './useEngraved';
 import { voicingScore } from './voicingScore';
 import './staff.css';
 
@@ -13,18 +13,12 @@ interface VoicingStaffProps {
 /** A voicing on the staff with its tab, or on two staves, as its instrument is written. */
 export function VoicingStaff({ voicing, instrument }: VoicingStaffProps) {
   const { note, spell } = useNotation();
-  const host = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    const place = host.current;
-    if (!place) return undefined;
-    let gone = false;
-    void engraver().then(async (loaded) => {
-      if (!gone) await loaded?.engraveVoicing(place, voicingScore(voicing, instrument, spell));
-    });
-    return () => {
-      gone = true;
-    };
-  }, [voicing, instrument, spell]);
+  const host = useEngraved(
+    useCallback(
+      (loaded, place) => loaded.engraveVoicing(place, voicingScore(voicing, instrument, spell)),
+      [voicing, instrument, spell],
+    ),
+  );
   const names = voicing.notes.map((each) => note(each.note)).join(' ');
   const onStrings = voicing.notes.some(({ string }) => string !== undefined);
   return (
