@@ -12,7 +12,9 @@ interface StaffProps extends StaffContent {
 export function Staff({ clef, chord, line, label }: StaffProps) {
   const host = useEngraved(
     useCallback(
-      (loaded, place) => loaded.engrave(place, { clef, chord, line }),
+      (loaded, place) => {
+        loaded.engrave(place, { clef, chord, line });
+      },
       [clef, chord, line],
     ),
   );

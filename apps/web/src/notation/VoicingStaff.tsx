@@ -15,7 +15,9 @@ export function VoicingStaff({ voicing, instrument }: VoicingStaffProps) {
   const { note, spell } = useNotation();
   const host = useEngraved(
     useCallback(
-      (loaded, place) => loaded.engraveVoicing(place, voicingScore(voicing, instrument, spell)),
+      (loaded, place) => {
+        loaded.engraveVoicing(place, voicingScore(voicing, instrument, spell));
+      },
       [voicing, instrument, spell],
     ),
   );

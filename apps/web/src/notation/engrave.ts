@@ -27,10 +27,8 @@ export interface StaffContent {
 const HEIGHT = 112;
 const TOP = 4;
 
-/** An empty place of the engraver's, as wide as the host. */
-async function blank(host: HTMLElement, height: number) {
-  // The glyphs are text: before their font is there they would be measured wrong.
-  await document.fonts.ready;
+/** An empty place of the engraver's, as wide as the host, which has a width. */
+function blank(host: HTMLElement, height: number) {
   host.replaceChildren();
   const width = host.clientWidth;
   const renderer = new Renderer(host as HTMLDivElement, Renderer.Backends.SVG);
@@ -39,8 +37,8 @@ async function blank(host: HTMLElement, height: number) {
 }
 
 /** Draws a chord and a line of notes on one staff, as wide as its place; smaller where they need more room. */
-export async function engrave(host: HTMLElement, content: StaffContent): Promise<void> {
-  const { context, width } = await blank(host, HEIGHT);
+export function engrave(host: HTMLElement, content: StaffContent): void {
+  const { context, width } = blank(host, HEIGHT);
   const chord = content.chord.length ? [noteOf(content.chord, content.clef)] : [];
   const line = content.line.map((note) => noteOf([note], content.clef));
   const between = chord.length && line.length ? [new BarNote()] : [];
@@ -80,19 +78,19 @@ const ABOVE_TAB = 140;
 const BRACE = 18;
 
 /** Draws one voicing: a staff over its tab, or treble and bass in a brace. */
-export async function engraveVoicing(host: HTMLElement, score: VoicingScore): Promise<void> {
-  if (score.kind === 'staff and tab') await engraveOverTab(host, score);
-  else await engraveInBrace(host, score);
+export function engraveVoicing(host: HTMLElement, score: VoicingScore): void {
+  if (score.kind === 'staff and tab') engraveOverTab(host, score);
+  else engraveInBrace(host, score);
 }
 
 type ScoreOf<K extends VoicingScore['kind']> = Extract<VoicingScore, { readonly kind: K }>;
 
-async function engraveOverTab(
+function engraveOverTab(
   host: HTMLElement,
   { notes, tab, strings, writtenAbove }: ScoreOf<'staff and tab'>,
-): Promise<void> {
+): void {
   const height = Math.max(TWO_STAVES, ABOVE_TAB + strings * TAB_LINE);
-  const { context, width } = await blank(host, height);
+  const { context, width } = blank(host, height);
   const upper = new Stave(0, TOP, width - 1);
   const lower = new TabStave(0, TOP + BETWEEN, width - 1, { numLines: strings });
   upper.addClef('treble', 'default', writtenAbove ? '8vb' : undefined);
@@ -102,11 +100,8 @@ async function engraveOverTab(
   drawOn(context, lower, tabOf(tab));
 }
 
-async function engraveInBrace(
-  host: HTMLElement,
-  { treble, bass }: ScoreOf<'two staves'>,
-): Promise<void> {
-  const { context, width } = await blank(host, TWO_STAVES);
+function engraveInBrace(host: HTMLElement, { treble, bass }: ScoreOf<'two staves'>): void {
+  const { context, width } = blank(host, TWO_STAVES);
   const upper = new Stave(BRACE, TOP, width - BRACE - 1).addClef('treble');
   const lower = new Stave(BRACE, TOP + BETWEEN, width - BRACE - 1).addClef('bass');
   drawPair(context, [upper, lower], ['singleLeft', 'brace']);

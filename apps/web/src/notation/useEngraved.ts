@@ -9,7 +9,7 @@ type Engraver = NonNullable<Awaited<ReturnType<typeof engraver>>>;
  * @param draw the same function while it draws the same
  */
 export function useEngraved(
-  draw: (loaded: Engraver, place: HTMLDivElement) => Promise<void>,
+  draw: (loaded: Engraver, place: HTMLDivElement) => void,
 ): RefObject<HTMLDivElement | null> {
   const host = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -18,10 +18,12 @@ export function useEngraved(
     let gone = false;
     let drawn = 0;
     const engrave = async (): Promise<void> => {
-      const [loaded] = await Promise.all([engraver(), document.fonts.ready]);
+      const loaded = await engraver();
+      // The glyphs are text: before their font is there they would be measured wrong.
+      await document.fonts.ready;
       if (!loaded || gone) return;
       // It may have been folded away meanwhile.
-      if (place.clientWidth) await draw(loaded, place);
+      if (place.clientWidth) draw(loaded, place);
       else drawn = 0;
     };
     const observer = new ResizeObserver(() => {
