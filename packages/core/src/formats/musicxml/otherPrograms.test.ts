@@ -1,6 +1,8 @@
 import { strToU8 } from 'fflate';
 import { parseChart } from '../../chart/parseChart';
 import { timeline } from '../../chart/timeline';
+import { transposeChart } from '../../analysis/transposeChart';
+import { demoTexts } from '../../testing/demo';
 import { leadSheet } from '../../score/documents';
 import { readChartXml, type ChartReading } from './readChart';
 import { writeMusicXml } from './writeScore';
@@ -158,6 +160,47 @@ describe('a score of another program', () => {
     );
     expect(text).toBe('|: Cmaj7 |(1 G7 :|(2 G7 :|(3 G7 |\n| F |');
     expect(sections(text)).toEqual([0, 1, 0, 2, 0, 3, 4]);
+  });
+
+  it('is played as often as it says, whatever is repeated: one bar to four, three times to nine, its endings shared or not', () => {
+    let cases = 0;
+    for (const times of [3, 4, 5, 6, 7, 8, 9]) {
+      for (const bars of [1, 2, 3, 4]) {
+        const body = Array.from({ length: bars }, () => ofC);
+        const last = body.length - 1;
+        const often = body.map(
+          (each, at) => (at ? '' : opens) + each + (at === last ? closes(` times="${times}"`) : ''),
+        );
+        const played = sections(read(scoreOf([...often, bar('F', 'major')])).text);
+        expect([times, bars, played.length]).toEqual([times, bars, times * bars + 1]);
+        const all = Array.from({ length: times - 1 }, (_, at) => at + 1).join(',');
+        const shared = [
+          ...body.map((each, at) => (at ? '' : opens) + each),
+          ending(all) + bar('G', 'dominant') + closes(),
+          ending(String(times)) + bar('F', 'major'),
+        ];
+        const through = sections(read(scoreOf(shared)).text);
+        expect([times, bars, through.length]).toEqual([times, bars, times * (bars + 1)]);
+        cases += 2;
+      }
+    }
+    expect(cases).toBe(56);
+  });
+
+  it('without a mode is in the key of its tune, every demo tune in twelve keys', () => {
+    const missed: string[] = [];
+    let asked = 0;
+    for (const text of demoTexts()) {
+      for (let up = 0; up < 12; up += 1) {
+        const chart = transposeChart(parseChart(text).chart, up);
+        const { key = 'C' } = chart.header;
+        const head = { title: 'T', chart, key, tempo: 120, feel: 'swing' as const };
+        const found = read(writeMusicXml(leadSheet(head)).replace(/<mode>\w+<\/mode>/, '')).header;
+        if (found.key !== key) missed.push(`${key} as ${found.key ?? ''}`);
+        asked += 1;
+      }
+    }
+    expect([asked, missed]).toEqual([144, []]);
   });
 
   it('goes the way that its sound alone says', () => {

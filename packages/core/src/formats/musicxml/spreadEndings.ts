@@ -37,7 +37,9 @@ const timesOf = (run: readonly PlacedText[], endings: readonly number[]): Placed
     run.map((placed, at): PlacedText => {
       const goesBack = at === run.length - 1 && time < endings.length - 1;
       const closes = placed.text.closes || goesBack;
-      return { ...placed, text: { ...placed.text, closes, endings: at ? [] : [ending] } };
+      // The repeat begins once.
+      const opens = placed.text.opens && time === 0;
+      return { ...placed, text: { ...placed.text, opens, closes, endings: at ? [] : [ending] } };
     }),
   );
 
