@@ -1,6 +1,7 @@
 import { timeline } from '../../chart/timeline';
 import { parseChart } from '../../chart/parseChart';
 import { ticks } from '../../base/units';
+import { demoChoruses } from '../../testing/demo';
 import { soundingHits, type SoundingRequest } from './sounding';
 import type { Hit, Hold } from './types';
 
@@ -91,4 +92,23 @@ it('passes over hits where there is no bar or no chord, and takes the later of t
   const [only, ...others] = soundingHits([hit(2, 1, 1), hit(2, 1, 2)], asked);
   expect(only).toMatchObject({ at: 1920, end: 2880 });
   expect(others).toEqual([]);
+});
+
+it('leaves N.C. silent wherever it stands, in every demo tune, with a hit of any length on every half beat', () => {
+  let silent = 0;
+  for (const { timeline: own } of demoChoruses()) {
+    const rest = { kind: 'no chord', symbol: 'N.C.', tones: [] } as const;
+    const events = own.events.map((event, at) => (at % 3 ? event : { ...event, chord: rest }));
+    const hits = own.bars.flatMap(({ number, meter }) =>
+      Array.from({ length: 2 * meter.beats }, (_, half) =>
+        hit(number, 1 + half / 2, [0.5, 1, 3][half % 3]!),
+      ),
+    );
+    const asked = { ...request(''), timeline: { ...own, events } };
+    const heard = soundingHits(hits, asked);
+    expect(heard.filter(({ chord }) => events[chord]?.chord.kind === 'no chord')).toEqual([]);
+    expect(heard.length).toBeGreaterThan(0);
+    silent += hits.length - heard.length;
+  }
+  expect(silent).toBeGreaterThan(500);
 });
