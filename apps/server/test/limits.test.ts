@@ -277,38 +277,6 @@ describe('a chart that is too much', () => {
   });
 });
 
-describe('a database that is away', () => {
-  it('that holds a lock is not waited for without end: the answer says so', async () => {
-    const { id } = await create();
-    const other = orm.em.fork();
-    await other.begin();
-    await other
-      .getConnection()
-      .execute('lock table tune', [], 'run', other.getTransactionContext());
-    const response = await api
-      .put(`/api/tunes/${id}`)
-      .send(tuneBody({ title: 'Neap', version: 1 }));
-    await other.rollback();
-    expect(response.status).toBe(503);
-    expect(problemOf(response).detail).toBe(
-      'The database does not answer; nothing you sent was stored.',
-    );
-    expect((await api.get(`/api/tunes/${id}`)).body).toMatchObject({ title: 'Slack Water' });
-  }, 20_000);
-
-  it('that ends every connection is found again', async () => {
-    const { id } = await create();
-    const all =
-      'select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()';
-    await orm.em.getConnection().execute(all);
-    const tries = await Promise.all(
-      Array.from({ length: 12 }, () => api.get(`/api/tunes/${id}`).then(({ status }) => status)),
-    );
-    expect(tries.every((status) => status === 200 || status === 503)).toBe(true);
-    await api.get(`/api/tunes/${id}`).expect(200);
-  });
-});
-
 describe('a save whose answer was lost', () => {
   it('is no conflict when it is sent again', async () => {
     const { id } = await create();

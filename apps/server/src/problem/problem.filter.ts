@@ -11,7 +11,7 @@ import type { Logger } from 'pino';
 import type { Referenced } from '../edge/requestId';
 import type { RequestLine } from '../seeing/log';
 import { LOG } from '../seeing/logToken';
-import { isDatabaseAway } from './databaseAway';
+import { isDatabaseAway, wasCommitting } from './databaseAway';
 import { InvalidBody, StaleSave } from './errors';
 import type { ProblemDetails } from './problem';
 
@@ -83,7 +83,11 @@ function statusOf(error: unknown): number {
 /** What may be said of an error: what was written for the client, and never what a library says of this machine. */
 function detailOf(error: unknown, status: number): string {
   if (error instanceof HttpException) return error.message;
-  if (isDatabaseAway(error)) return 'The database does not answer; nothing you sent was stored.';
+  if (isDatabaseAway(error)) {
+    return wasCommitting(error)
+      ? 'The database went away while it stored what you sent: look whether it is there before you send it again.'
+      : 'The database does not answer; nothing you sent was stored.';
+  }
   if (status >= 500) return 'Something went wrong here; nothing you sent was stored.';
   if (status === 413) return 'The body is larger than 1 MB.';
   if (status === 404) return 'There is nothing at this address.';
