@@ -101,6 +101,27 @@ for (const [what, text, widths] of [
   });
 }
 
+test('on a phone no screen is wider than the page for a single frame while it opens', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.addInitScript(() => {
+    const look = (): void => {
+      const { scrollWidth, dataset } = document.documentElement;
+      dataset.frames = String(Number(dataset.frames ?? 0) + 1);
+      dataset.widest = String(Math.max(Number(dataset.widest ?? 0), scrollWidth));
+      requestAnimationFrame(look);
+    };
+    requestAnimationFrame(look);
+  });
+  for (const screen of await everyScreen(page)) {
+    await goTo(page, screen);
+    const { frames, widest } = await page.evaluate(() => ({ ...document.documentElement.dataset }));
+    expect(Number(frames)).toBeGreaterThan(3);
+    expect([screen, Number(widest)]).toEqual([screen, 390]);
+  }
+});
+
 test('on a phone the symbols of no demo tune lie on one another', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   let seen = 0;

@@ -49,7 +49,7 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
     () => (guideThreads ? guideTonesOf(time) : undefined),
     [guideThreads, time],
   );
-  const [sheet, width] = useWidth();
+  const [attach, width, sheet] = useWidth();
   const perLine = barsALine(width);
   const blocks = useMemo(
     () => layoutSheet(chart, time, analysis, LANES[brackets], perLine),
@@ -86,7 +86,7 @@ export function Sheet({ chart, time, analysis, readOnly }: SheetProps) {
     <section
       className="sheet"
       aria-label="The chart"
-      ref={sheet}
+      ref={attach}
       style={{ '--bars': perLine } as CSSProperties}
     >
       <DndContext sensors={sensors} onDragEnd={onDragEnd} accessibility={{ announcements: spoken }}>
