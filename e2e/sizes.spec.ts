@@ -52,14 +52,14 @@ for (const [width, height] of [
   }
 }
 
-/** Symbols and numbers of every screen that has them. */
-const SYMBOLS = [
-  ['chart', '.slot .symbol'],
+/** Symbols and numbers of every screen that has them, and what is there last. */
+const SYMBOLS: readonly (readonly [screen: string, symbols: string, last?: string])[] = [
+  ['chart', '.slot .symbol', '.slot-number'],
   ['voice', '.chord-symbol .symbol'],
   ['comp', '.chord-symbol .symbol'],
   ['practise', '.line-numeral'],
   ['stand', '.phrase-symbol .symbol'],
-] as const;
+];
 
 /** Symbols that lie on the next one, with it. */
 async function lying(symbols: Locator): Promise<string[]> {
@@ -101,37 +101,86 @@ for (const [what, text, widths] of [
   });
 }
 
-test('on a phone no screen is wider than the page for a single frame while it opens', async ({
-  page,
-}) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  await page.addInitScript(() => {
+/** How wide a page has been since it opened, in any frame, and how much of it moved by itself. */
+interface Opening {
+  readonly frames: number;
+  readonly widest: number;
+  readonly moved: number;
+}
+
+/** Watches every page from its first frame. */
+const watchOpening = (page: Page): Promise<unknown> =>
+  page.addInitScript(() => {
+    const opening = { frames: 0, widest: 0, moved: 0 };
+    Object.assign(window, { opening });
     const look = (): void => {
-      const { scrollWidth, dataset } = document.documentElement;
-      dataset.frames = String(Number(dataset.frames ?? 0) + 1);
-      dataset.widest = String(Math.max(Number(dataset.widest ?? 0), scrollWidth));
+      opening.frames += 1;
+      opening.widest = Math.max(opening.widest, document.documentElement.scrollWidth);
       requestAnimationFrame(look);
     };
     requestAnimationFrame(look);
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries()) {
+        const { value, hadRecentInput } = entry as unknown as Shift;
+        if (!hadRecentInput) opening.moved += value;
+      }
+    }).observe({ type: 'layout-shift', buffered: true });
   });
+
+/** Source: W3C (WICG), Layout Instability. */
+interface Shift {
+  readonly value: number;
+  readonly hadRecentInput: boolean;
+}
+
+/** Less than this is hardly seen. Source: Core Web Vitals, cumulative layout shift, "good". */
+const HARDLY_MOVED = 0.1;
+
+/** What is wrong with how a page of a phone opened. */
+async function openingFaults(page: Page): Promise<string[]> {
+  const { frames, widest, moved } = await page.evaluate(
+    () =>
+      // What moved in a frame is told after it.
+      new Promise<Opening>((resolve) => {
+        requestAnimationFrame(() => {
+          setTimeout(() => {
+            resolve((window as unknown as { opening: Opening }).opening);
+          }, 50);
+        });
+      }),
+  );
+  expect(frames).toBeGreaterThan(3);
+  return [
+    ...(widest > 390 ? [`was ${widest} wide`] : []),
+    ...(moved > HARDLY_MOVED ? [`moved by ${moved.toFixed(2)}`] : []),
+  ];
+}
+
+test('on a phone no screen is too wide for a single frame, or moves by itself, while it opens', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await watchOpening(page);
   for (const screen of await everyScreen(page)) {
     await goTo(page, screen);
-    const { frames, widest } = await page.evaluate(() => ({ ...document.documentElement.dataset }));
-    expect(Number(frames)).toBeGreaterThan(3);
-    expect([screen, Number(widest)]).toEqual([screen, 390]);
+    expect([screen, await openingFaults(page)]).toEqual([screen, []]);
   }
 });
 
-test('on a phone the symbols of no demo tune lie on one another', async ({ page }) => {
+test('on a phone the symbols of no demo tune lie on one another, and no screen of it moves by itself', async ({
+  page,
+}) => {
   await page.setViewportSize({ width: 390, height: 844 });
+  await watchOpening(page);
   let seen = 0;
   for (const { id, title } of await demoTunes(page)) {
-    for (const [screen, selector] of SYMBOLS) {
+    for (const [screen, selector, read = selector] of SYMBOLS) {
       await page.goto(`/tune/${id}/${screen}`);
       const symbols = page.locator(selector);
-      await expect(symbols.first()).toBeVisible();
+      await expect(page.locator(read).first()).toHaveText(/\S/);
       expect([title, screen, await lying(symbols)]).toEqual([title, screen, []]);
       expect([title, screen, await over(page)]).toEqual([title, screen, 0]);
+      expect([title, screen, await openingFaults(page)]).toEqual([title, screen, []]);
       seen += await symbols.count();
     }
   }

@@ -16,7 +16,7 @@ const NARROW = 1.1;
 export function Brackets({ line, perLine }: { line: SheetLine; perLine: number }) {
   const { landmark: held } = useLandmark();
   const { sentence } = useNotation();
-  if (!line.brackets.length) return null;
+  if (!line.lanes) return null;
   // As they are read, and so come to by Tab: from the top, from the left.
   const inOrder = line.brackets.toSorted((a, b) => b.lane - a.lane || a.from - b.from);
   const percent = (columns: number): string => `${(columns / perLine) * 100}%`;

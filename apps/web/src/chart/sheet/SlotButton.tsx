@@ -128,6 +128,9 @@ function labelOf(
   }
 }
 
+/** Keeps the place of a number until it is known, so that the bars below do not move when it is. */
+const PLACE = '\u00a0';
+
 function SlotFace({ slot, chord, lens }: Pick<SlotButtonProps, 'slot' | 'chord' | 'lens'>) {
   // Where there is no chord, its sign is its number too.
   const isSaid = lens === 'both' && slot.kind === 'chord' && slot.chord.kind === 'no chord';
@@ -136,9 +139,9 @@ function SlotFace({ slot, chord, lens }: Pick<SlotButtonProps, 'slot' | 'chord' 
       return (
         <>
           {lens !== 'numbers' && <ChordSymbol symbol={slot.text} />}
-          {lens !== 'symbols' && chord && !isSaid && (
+          {lens !== 'symbols' && !isSaid && (
             <span className={`slot-number ${lens === 'numbers' ? 'alone' : ''}`}>
-              {prettyNumber(chord.numeral)}
+              {chord ? prettyNumber(chord.numeral) : PLACE}
             </span>
           )}
         </>

@@ -27,6 +27,7 @@ export const LANES = { none: 0, few: 1, all: 3 } as const;
 export interface SheetLine {
   readonly bars: readonly SheetBar[];
   readonly brackets: readonly Bracket[];
+  /** Of brackets, one above the other. One before anything is known, so that the bars hardly move when it is. */
   readonly lanes: number;
 }
 
@@ -122,7 +123,8 @@ function linesOf(
   for (let first = 0; first < bars.length; first += perLine) {
     const line = bars.slice(first, first + perLine);
     const brackets = bracketsOf(line, timeline, analysis?.landmarks ?? [], mostLanes);
-    const lanes = brackets.reduce((most, { lane }) => Math.max(most, lane + 1), 0);
+    const unknown = analysis ? 0 : Math.min(1, mostLanes);
+    const lanes = brackets.reduce((most, { lane }) => Math.max(most, lane + 1), unknown);
     lines.push({ bars: line, brackets, lanes });
   }
   return lines;
