@@ -32,7 +32,7 @@ const RANKS: readonly LandmarkKind[] = [
   'passing diminished',
   'common-tone diminished',
 ];
-/** Three ii–Vs on end and more are a chain before they are anything else. */
+/** Three or more ii–Vs in a row are a chain before they are anything else. */
 const LONG_CHAIN = 0;
 
 /** Where a landmark stands among the telling ones, from 0; none for a form of the whole tune. */

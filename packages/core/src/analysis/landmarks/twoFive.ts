@@ -73,7 +73,7 @@ const FALLS_BY_STEP = [10, 11];
 const isChain = ([first, second, third]: readonly Pair[]): boolean =>
   !!first && !!second && (!!third || FALLS_BY_STEP.includes(upFrom(first.two, second.two)));
 
-/** Two or more ii–Vs on end, each moved from the last by the same step. */
+/** Two or more ii–Vs in a row, each moved from the last by the same step. */
 export const findChains: LandmarkFinder = (tune) => {
   const chains: Pair[][] = [];
   for (const pair of twoFives(tune)) {
@@ -86,7 +86,7 @@ export const findChains: LandmarkFinder = (tune) => {
   }
   return chains.filter(isChain).map((chain) => {
     const move = moveInWords(upFrom(chain[0]!.two, chain[1]!.two));
-    const label = `${inWords(chain.length)} ii–Vs on end, each ${move}`;
+    const label = `${inWords(chain.length)} ii–Vs in a row, each ${move}`;
     return landmark('chain of ii–Vs', label, chain[0]!.two, chain.at(-1)!.five);
   });
 };
