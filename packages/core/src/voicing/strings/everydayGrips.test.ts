@@ -56,6 +56,20 @@ describe('everyday grips are held (common practice)', () => {
     ['Bm', 'x24432'],
     ['D', 'x5777x'],
     ['F', '133211'],
+    ['Am7', '5x555x'],
+    ['Am7', '5x5555'],
+    ['Am9', '5x5557'],
+    ['A7', '5x5655'],
+    ['G9', '3x3435'],
+    ['G7b9', '3x3434'],
+    ['G7sus4', '3x3533'],
+    ['G13sus4', '3x3555'],
+    ['Gm6/9', '3x2335'],
+    ['Cm9', 'x31333'],
+    ['C9#11', 'x32332'],
+    ['C13b9', 'x32325'],
+    ['C7(#9,#5)', 'x32344'],
+    ['C13sus4', 'x33335'],
   ])('%s as %s', (symbol, grip) => {
     const reading = readPlayed(chord(symbol), played(grip), defaultGuitar);
     if (!reading.ok) throw new Error(reading.problem);

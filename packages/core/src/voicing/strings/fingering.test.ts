@@ -39,8 +39,20 @@ describe('fingerings that every player uses (common practice)', () => {
     ['xx2224', '1113', 'Amaj7 on top of its fifth'],
     ['5x564x', '2341', 'A7b5'],
     ['x5456x', '2134', 'D7#9'],
+    ['5x555x', '2333', 'Am7, the ring finger flat beside the middle'],
+    ['3x3333', '23333', 'Gm7 with its root on top'],
+    ['5x5557', '23334', 'Am9'],
+    ['3x3435', '11213', 'G9 under a barre, its silent string not played'],
+    ['5x5655', '11211', 'A7'],
+    ['3x3434', '11213', 'G7b9'],
   ])('%s is held %s: %s', (grip, expected) => {
     expect(fingers(grip)).toBe(expected);
+  });
+
+  it('give the m7 shell as three fingers, and as one barre', () => {
+    const ways = fingeringsOf(places('5x55xx')).map((way) => way.fingers.join(''));
+    expect(ways[0]).toBe('234');
+    expect(ways).toContain('111');
   });
 
   it('bars from the lowest string under the index to the highest', () => {
@@ -162,22 +174,29 @@ function keepsRules(
   );
 }
 
-/** The index, at the lowest fret: every string it lies on is pressed there or higher. */
+/** The index, at the lowest fret: every string it lies on that sounds is pressed there or higher. */
 function coversBelow(barre: readonly FretPlace[], held: readonly FretPlace[], lowest: number) {
   const strings = barre.map(({ stringIndex }) => stringIndex);
   for (let string = Math.min(...strings); string <= Math.max(...strings); string += 1) {
     const there = held.find(({ stringIndex }) => stringIndex === string);
-    if (!there || there.fret < lowest) return false;
+    if (there && there.fret < lowest) return false;
   }
   return barre.every(({ fret }) => fret === lowest);
 }
 
-/** A finger above: two to four strings side by side, none beyond them on the treble side lower. */
+/**
+ * Ring or little finger: two to four strings side by side, none beyond them on the treble side lower. At the lowest
+ * fret only beside one finger on a lower string, with whatever else is fretted on the strings beyond.
+ */
 function liesOver(barre: readonly FretPlace[], held: readonly FretPlace[], lowest: number) {
   if (!barre.length) return true;
   const [{ fret }] = barre as [FretPlace];
   const strings = barre.map(({ stringIndex }) => stringIndex);
   const [first, last] = [Math.min(...strings), Math.max(...strings)];
-  const side = last - first === barre.length - 1 && barre.length <= 4 && fret > lowest;
-  return side && held.every((place) => place.stringIndex <= last || place.fret >= fret);
+  const side = last - first === barre.length - 1 && barre.length <= 4;
+  if (!side || held.some((place) => place.stringIndex > last && place.fret < fret)) return false;
+  const others = held.filter((place) => place.fret > 0 && !barre.includes(place));
+  const beside = others.filter((place) => place.fret === fret);
+  const beyond = others.every((place) => place.fret === fret || place.stringIndex > last);
+  return fret > lowest || (beside.length === 1 && beside[0]!.stringIndex < first && beyond);
 }

@@ -30,6 +30,8 @@ const BUNCHED = 1;
 const BARRE_OF_TWO = 1;
 /** Ring and little finger lie flat less willingly than the index. */
 const UPPER_BARRE_OF_TWO = 2;
+/** A string under the index that must not sound, which a hand keeps from sounding with care. */
+const SILENT_UNDER_BARRE = 4;
 
 /** The most natural fingering of `fingeringsOf`; `undefined` when four fingers do not do. */
 export function fingeringOf(places: readonly FretPlace[]): Fingering | undefined {
@@ -42,9 +44,10 @@ export function fingeringOf(places: readonly FretPlace[]): Fingering | undefined
 /**
  * Plausible fingerings, the natural one first: with single fingers and with what barres can be laid. The
  * index is on the lowest fret, fingers in the order of the frets and, on one fret, from the low strings up, none
- * crossed. At the lowest fret the index may lie across strings none of which between its ends is open or
- * silent; at a higher fret ring or little finger may lie across two to four strings next to each other, where
- * no string beyond them, on the treble side, sounds at a lower fret. None when four fingers do not do.
+ * crossed. At the lowest fret the index may lie across strings none of which between its ends is open. Ring or
+ * little finger may lie across two to four strings next to each other, where no string beyond them, on the treble
+ * side, sounds at a lower fret; at the lowest fret beside a middle finger, as in `5x555x`. None when four fingers do
+ * not do.
  */
 export const fingeringsOf = (places: readonly FretPlace[]): Fingering[] =>
   allAssigned(places)
@@ -74,6 +77,8 @@ interface Press {
   readonly fret: number;
   /** The first finger that can. */
   readonly from: number;
+  /** Strings under it that do not sound. */
+  readonly silent: number;
 }
 
 /**
@@ -84,54 +89,62 @@ function layouts(sounding: readonly FretPlace[]): Press[][] {
   const fretted = sounding.filter(({ fret }) => fret > 0);
   const [lowest] = fretted;
   if (!lowest) return [[]];
-  const under = indexBarre(fretted);
-  const lower = under.length > 1 ? [[], [under]] : [[]];
-  const upper: FretPlace[][][] = [[], ...upperBarres(fretted, sounding).map((barre) => [barre])];
+  const lower: (Press | undefined)[] = [undefined, ...indexBarres(fretted, sounding)];
+  const upper: (readonly FretPlace[])[] = [[], ...upperBarres(fretted, sounding)];
   return lower.flatMap((below) =>
-    upper.map((above) => [
-      ...below.map((places): Press => ({ places, fret: lowest.fret, from: 1 })),
-      ...pressesOf(fretted, [...below.flat()], above),
-    ]),
+    upper
+      .filter((above) => !above.some((place) => below?.places.includes(place)))
+      .map((above) => [
+        ...(below ? [below] : []),
+        ...pressesOf(fretted, below?.places ?? [], above),
+      ]),
   );
 }
 
-/** Single presses and upper barres of what the index does not cover, in the order of frets and strings. */
+/** An upper barre, if any, and single presses of what neither it nor the index covers, by fret and string. */
 function pressesOf(
   fretted: readonly FretPlace[],
   covered: readonly FretPlace[],
-  barres: readonly (readonly FretPlace[])[],
+  barre: readonly FretPlace[],
 ): Press[] {
-  const barred = barres.flat();
   const singles = fretted
-    .filter((place) => !covered.includes(place) && !barred.includes(place))
-    .map((place): Press => ({ places: [place], fret: place.fret, from: 1 }));
-  const flat = barres.map((places): Press => {
-    return { places, fret: places[0]!.fret, from: UPPER_BARRE };
-  });
+    .filter((place) => !covered.includes(place) && !barre.includes(place))
+    .map((place): Press => ({ places: [place], fret: place.fret, from: 1, silent: 0 }));
+  const [first] = barre;
+  const flat: Press[] = first
+    ? [{ places: barre, fret: first.fret, from: UPPER_BARRE, silent: 0 }]
+    : [];
   return [...singles, ...flat].sort(
     (a, b) => a.fret - b.fret || a.places[0]!.stringIndex - b.places[0]!.stringIndex,
   );
 }
 
 /**
- * The places at the lowest fret that the index covers: from the lowest string there as far as every string is
- * pressed there or higher, none open and none silent. Fingers at one fret run from the low strings up, so no
+ * What the index covers at the lowest fret, from the lowest string there: as far as every string is pressed there or
+ * higher, and over silent strings as far as none is open. Fingers at one fret run from the low strings up, so no
  * other finger is beside it on a lower string.
  */
-function indexBarre(fretted: readonly FretPlace[]): FretPlace[] {
-  const [first] = fretted;
-  const pressed = new Set(fretted.map(({ stringIndex }) => stringIndex));
-  let end = first!.stringIndex;
-  while (pressed.has(end + 1)) end += 1;
-  return fretted.filter(({ fret, stringIndex }) => fret === first!.fret && stringIndex <= end);
+function indexBarres(fretted: readonly FretPlace[], sounding: readonly FretPlace[]): Press[] {
+  const [{ fret, stringIndex: start }] = fretted as [FretPlace];
+  const lowest = fretted.filter((place) => place.fret === fret);
+  const open = sounding.find((place) => place.fret === 0 && place.stringIndex > start);
+  const wide = lowest.filter(({ stringIndex }) => stringIndex < (open?.stringIndex ?? Infinity));
+  const silentUnder = (places: readonly FretPlace[]): number => {
+    const end = places.at(-1)!.stringIndex;
+    const pressed = fretted.filter(({ stringIndex: at }) => at >= start && at <= end);
+    return end - start + 1 - pressed.length;
+  };
+  const close = wide.filter((_, at) => silentUnder(wide.slice(0, at + 1)) === 0);
+  return (close.length < wide.length ? [close, wide] : [close])
+    .filter((places) => places.length > 1)
+    .map((places) => ({ places, fret, from: 1, silent: silentUnder(places) }));
 }
 
-/** Runs of places at one fret above the lowest, on strings next to each other, that a flat finger covers. */
+/** Runs of places at one fret, on strings next to each other, that a flat ring or little finger covers. */
 function upperBarres(fretted: readonly FretPlace[], sounding: readonly FretPlace[]): FretPlace[][] {
   const lowest = fretted[0]!.fret;
   const barres: FretPlace[][] = [];
   for (const first of fretted) {
-    if (first.fret === lowest) continue;
     // A finger that lies flat would stop what sounds lower on the strings beyond it.
     const reachesOver = sounding.some(
       ({ fret, stringIndex }) => stringIndex > first.stringIndex && fret < first.fret,
@@ -145,10 +158,25 @@ function upperBarres(fretted: readonly FretPlace[], sounding: readonly FretPlace
       );
       if (!next) break;
       run.push(next);
-      barres.push([...run]);
+      if (first.fret > lowest || liesBesideMiddle(run, fretted)) barres.push([...run]);
     }
   }
   return barres;
+}
+
+/**
+ * Whether all a flat finger at the lowest fret has beside it there is one place on a lower string, for the middle
+ * finger, and nothing above it but on the strings beyond.
+ */
+function liesBesideMiddle(run: readonly FretPlace[], fretted: readonly FretPlace[]): boolean {
+  const { fret, stringIndex: end } = run.at(-1)!;
+  const others = fretted.filter((place) => !run.includes(place));
+  const beside = others.filter((place) => place.fret === fret);
+  return (
+    beside.length === 1 &&
+    beside[0]!.stringIndex < end &&
+    others.every((place) => place.fret === fret || place.stringIndex > end)
+  );
 }
 
 /** A finger for each press. */
@@ -165,8 +193,9 @@ function assigned(presses: readonly Press[]): Assigned | undefined {
   if (presses.length > FINGERS) return undefined;
   // Three fingers or more at one fret leave the index free to move on.
   const alike = presses.every(({ fret, places }) => fret === lowest!.fret && places.length === 1);
-  const leavesIndex = presses.length > 2 && alike;
-  const first = leavesIndex && presses.length < FINGERS ? 2 : 1;
+  const leavesIndex = presses.length > 2 && presses.length < FINGERS && alike;
+  const besideMiddle = presses[1]?.from === UPPER_BARRE && presses[1].fret === lowest?.fret;
+  const first = leavesIndex || besideMiddle ? 2 : 1;
   let best: { fingers: number[]; strain: number } | undefined;
   const visit = (fingers: number[], strain: number): void => {
     if (best && strain >= best.strain) return;
@@ -199,6 +228,6 @@ function assigned(presses: readonly Press[]): Assigned | undefined {
     presses,
     fingers,
     barre: barres.length > 0,
-    strain: strain + flat,
+    strain: strain + flat + (lowest?.silent ?? 0) * SILENT_UNDER_BARRE,
   };
 }
