@@ -16,8 +16,8 @@ export type Assess = (places: readonly FretPlace[], outOfReach: boolean) => Lie 
 
 /**
  * Judges grips for one neck and hand; `undefined` where the skipped strings cannot be kept silent.
- * Fingers are remembered by their pattern, which is the same all along the neck, and distances by their
- * frets.
+ * Fingers are remembered by their pattern, which but for open strings is the same all along the neck, and distances
+ * by their frets.
  */
 export function assessor(neck: Fretted): Assess {
   const known = new Map<number, Lie['fingerOn']>();
@@ -75,10 +75,16 @@ export function easeUnder(
 const SPAN = 32;
 /** As many strings as fit into a whole number that counts exactly. */
 const MOST_STRINGS = 8;
+/** Where a finger belongs to a fret. */
+const FRETS_AT_NUT = 4;
 
-/** Strings and frets from the lowest fretted one as one number; `undefined` past what it can hold. */
+/**
+ * Strings and frets from the lowest fretted one as one number, with that fret where it lies at the nut beside open
+ * strings; `undefined` past what it can hold.
+ */
 function patternOf(places: readonly FretPlace[], lowest: number): number | undefined {
-  let pattern = 0;
+  const isAtNut = lowest <= FRETS_AT_NUT && places.some(({ fret }) => fret === 0);
+  let pattern = isAtNut ? lowest * SPAN ** MOST_STRINGS : 0;
   for (const { stringIndex, fret } of places) {
     const offset = fret === 0 ? 1 : fret - lowest + 2;
     if (offset >= SPAN || stringIndex >= MOST_STRINGS) return undefined;

@@ -45,6 +45,9 @@ describe('fingerings that every player uses (common practice)', () => {
     ['3x3435', '11213', 'G9 under a barre, its silent string not played'],
     ['5x5655', '11211', 'A7'],
     ['3x3434', '11213', 'G7b9'],
+    ['xx0003', '0003', 'C on a ukulele: the ring finger'],
+    ['xx2000', '2000', 'Am on a ukulele: the middle finger'],
+    ['xx0232', '0132', 'D'],
   ])('%s is held %s: %s', (grip, expected) => {
     expect(fingers(grip)).toBe(expected);
   });

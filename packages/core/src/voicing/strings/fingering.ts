@@ -56,7 +56,19 @@ export const fingeringsOf = (places: readonly FretPlace[]): Fingering[] =>
 
 function allAssigned(places: readonly FretPlace[]): Assigned[] {
   const sounding = [...places].sort((a, b) => a.fret - b.fret || a.stringIndex - b.stringIndex);
-  return layouts(sounding).flatMap((presses) => assigned(presses) ?? []);
+  return layouts(sounding).flatMap((presses) => assigned(presses, aloneAtNut(sounding)) ?? []);
+}
+
+/**
+ * The finger of the one place that is pressed among open strings, in first position a finger a fret: C on a ukulele,
+ * 0003, is the ring finger's. Higher up and beside others it is as everywhere.
+ */
+function aloneAtNut(sounding: readonly FretPlace[]): number | undefined {
+  const [fret, another] = sounding.flatMap((place) => (place.fret > 0 ? [place.fret] : []));
+  const isOpen = sounding.some((place) => place.fret === 0);
+  return isOpen && another === undefined && fret !== undefined && fret <= FINGERS
+    ? fret
+    : undefined;
 }
 
 const fingeringFor = (
@@ -187,15 +199,15 @@ interface Assigned {
   readonly strain: number;
 }
 
-/** The rising choice of fingers that lies most naturally. */
-function assigned(presses: readonly Press[]): Assigned | undefined {
+/** The rising choice of fingers that lies most naturally, from a first one if that is given. */
+function assigned(presses: readonly Press[], given: number | undefined): Assigned | undefined {
   const [lowest] = presses;
   if (presses.length > FINGERS) return undefined;
   // Three fingers or more at one fret leave the index free to move on.
   const alike = presses.every(({ fret, places }) => fret === lowest!.fret && places.length === 1);
   const leavesIndex = presses.length > 2 && presses.length < FINGERS && alike;
   const besideMiddle = presses[1]?.from === UPPER_BARRE && presses[1].fret === lowest?.fret;
-  const first = leavesIndex || besideMiddle ? 2 : 1;
+  const first = given ?? (leavesIndex || besideMiddle ? 2 : 1);
   let best: { fingers: number[]; strain: number } | undefined;
   const visit = (fingers: number[], strain: number): void => {
     if (best && strain >= best.strain) return;
