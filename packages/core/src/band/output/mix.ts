@@ -20,11 +20,13 @@ interface Sound {
   readonly rings: number;
   /** After how many seconds a stroke adds nothing more to the band. Default: it lasts until the next. */
   readonly fades?: number;
+  /** How much louder a soloist is made beside it, in decibels. Default 0. */
+  readonly soloMore?: number;
 }
 
 const COMP: Readonly<Record<InstrumentId, Sound>> = {
   guitar: { level: -30.1, rings: 0.8 },
-  ukulele: { level: -33.9, rings: 3, fades: 1 },
+  ukulele: { level: -33.9, rings: 3, fades: 1, soloMore: 0.6 },
   keyboard: { level: -27.1, rings: 1.2 },
 };
 const BASS: Sound = { level: -22.1, rings: 0.5 };
@@ -70,9 +72,10 @@ export function mixOf(plan: BandPlan, tempo: number, instrument: InstrumentId): 
     0,
   );
   const comp = WHOLE - 10 * Math.log10(sum);
+  const beside = { ...BESIDE_COMP, solo: BESIDE_COMP.solo + (sounds.comp.soloMore ?? 0) };
   const gains = MIXED.map((part): readonly [Part, number] => {
     const own = sounds[part].level + 10 * Math.log10(ringing(plan, part, tempo, sounds[part]));
-    return [part, comp + BESIDE_COMP[part] - own];
+    return [part, comp + beside[part] - own];
   });
   return Object.fromEntries([...gains, ['click', CLICK]]) as Record<Part, number>;
 }

@@ -48,6 +48,10 @@ describe('fingerings that every player uses (common practice)', () => {
     ['xx0003', '0003', 'C on a ukulele: the ring finger'],
     ['xx2000', '2000', 'Am on a ukulele: the middle finger'],
     ['xx0232', '0132', 'D'],
+    ['xx3211', '3211', 'F'],
+    ['xx0211', '0211', 'Dm7, and Gm7 on a ukulele'],
+    ['x02220', '02340', 'A: a barre would stop the string beyond it'],
+    ['xx0222', '0111', 'Dmaj7'],
   ])('%s is held %s: %s', (grip, expected) => {
     expect(fingers(grip)).toBe(expected);
   });
@@ -177,14 +181,11 @@ function keepsRules(
   );
 }
 
-/** The index, at the lowest fret: every string it lies on that sounds is pressed there or higher. */
+/** The index, at the lowest fret: no string from its lowest on is open. */
 function coversBelow(barre: readonly FretPlace[], held: readonly FretPlace[], lowest: number) {
-  const strings = barre.map(({ stringIndex }) => stringIndex);
-  for (let string = Math.min(...strings); string <= Math.max(...strings); string += 1) {
-    const there = held.find(({ stringIndex }) => stringIndex === string);
-    if (there && there.fret < lowest) return false;
-  }
-  return barre.every(({ fret }) => fret === lowest);
+  const start = Math.min(...barre.map(({ stringIndex }) => stringIndex));
+  const free = held.every(({ fret, stringIndex }) => fret > 0 || stringIndex < start);
+  return free && barre.every(({ fret }) => fret === lowest);
 }
 
 /**

@@ -22,12 +22,12 @@ export interface Fingering {
 
 /**
  * What is unnatural, by how much: fingers next to each other that are further apart than a fret a finger, for
- * each fret; nearer, for each fret; and a barre of two, which two fingers do as well. From three on a barre
- * is the way. Source: our own judgement of common practice.
+ * each fret; nearer, for each fret; and a barre of two with other strings between, which two fingers do as well.
+ * From three on, and for two strings side by side, a barre is the way. Source: our own judgement of common practice.
  */
 const SPREAD = 3;
 const BUNCHED = 1;
-const BARRE_OF_TWO = 1;
+const BARRE_OF_TWO_APART = 1;
 /** Ring and little finger lie flat less willingly than the index. */
 const UPPER_BARRE_OF_TWO = 2;
 /** A string under the index that must not sound, which a hand keeps from sounding with care. */
@@ -44,7 +44,7 @@ export function fingeringOf(places: readonly FretPlace[]): Fingering | undefined
 /**
  * Plausible fingerings, the natural one first: with single fingers and with what barres can be laid. The
  * index is on the lowest fret, fingers in the order of the frets and, on one fret, from the low strings up, none
- * crossed. At the lowest fret the index may lie across strings none of which between its ends is open. Ring or
+ * crossed. At the lowest fret the index may lie across strings where none from there on is open. Ring or
  * little finger may lie across two to four strings next to each other, where no string beyond them, on the treble
  * side, sounds at a lower fret; at the lowest fret beside a middle finger, as in `5x555x`. None when four fingers do
  * not do.
@@ -133,14 +133,13 @@ function pressesOf(
 
 /**
  * What the index covers at the lowest fret, from the lowest string there: as far as every string is pressed there or
- * higher, and over silent strings as far as none is open. Fingers at one fret run from the low strings up, so no
- * other finger is beside it on a lower string.
+ * higher, and farther over silent strings. It would stop an open string beyond it too. Fingers at one fret run from
+ * the low strings up, so no other finger is beside it on a lower string.
  */
 function indexBarres(fretted: readonly FretPlace[], sounding: readonly FretPlace[]): Press[] {
   const [{ fret, stringIndex: start }] = fretted as [FretPlace];
-  const lowest = fretted.filter((place) => place.fret === fret);
-  const open = sounding.find((place) => place.fret === 0 && place.stringIndex > start);
-  const wide = lowest.filter(({ stringIndex }) => stringIndex < (open?.stringIndex ?? Infinity));
+  if (sounding.some((place) => place.fret === 0 && place.stringIndex > start)) return [];
+  const wide = fretted.filter((place) => place.fret === fret);
   const silentUnder = (places: readonly FretPlace[]): number => {
     const end = places.at(-1)!.stringIndex;
     const pressed = fretted.filter(({ stringIndex: at }) => at >= start && at <= end);
@@ -233,13 +232,20 @@ function assigned(presses: readonly Press[], given: number | undefined): Assigne
   if (!best) return undefined;
   const { fingers, strain } = best;
   const barres = presses.filter(({ places }) => places.length > 1);
-  const flat = barres
-    .filter(({ places }) => places.length === 2)
-    .reduce((sum, { from }) => sum + (from === 1 ? BARRE_OF_TWO : UPPER_BARRE_OF_TWO), 0);
+  const flat = barres.reduce((sum, barre) => sum + costOfBarre(barre), 0);
   return {
     presses,
     fingers,
     barre: barres.length > 0,
-    strain: strain + flat + (lowest?.silent ?? 0) * SILENT_UNDER_BARRE,
+    strain: strain + flat,
   };
+}
+
+/** What a barre costs beside single fingers. */
+function costOfBarre({ places, from, silent }: Press): number {
+  const [first, second, third] = places;
+  if (third) return silent * SILENT_UNDER_BARRE;
+  if (from === UPPER_BARRE) return UPPER_BARRE_OF_TWO;
+  const areNeighbours = second!.stringIndex === first!.stringIndex + 1;
+  return silent * SILENT_UNDER_BARRE + (areNeighbours ? 0 : BARRE_OF_TWO_APART);
 }
