@@ -49,6 +49,8 @@ describe('fingerings that every player uses (common practice)', () => {
     ['xx2000', '2000', 'Am on a ukulele: the middle finger'],
     ['xx0232', '0132', 'D'],
     ['xx3211', '3211', 'F'],
+    ['x3232x', '2131', 'C7b9'],
+    ['2x121x', '2131', 'F#dim7'],
     ['xx0211', '0211', 'Dm7, and Gm7 on a ukulele'],
     ['x02220', '02340', 'A: a barre would stop the string beyond it'],
     ['xx0222', '0111', 'Dmaj7'],

@@ -23,7 +23,8 @@ export interface Fingering {
 /**
  * What is unnatural, by how much: fingers next to each other that are further apart than a fret a finger, for
  * each fret; nearer, for each fret; and a barre of two with other strings between, which two fingers do as well.
- * From three on, and for two strings side by side, a barre is the way. Source: our own judgement of common practice.
+ * From three on, for two strings side by side, and above a bass held by another finger (C7b9, `x3232x`), a barre is
+ * the way. Source: our own judgement of common practice.
  */
 const SPREAD = 3;
 const BUNCHED = 1;
@@ -232,7 +233,7 @@ function assigned(presses: readonly Press[], given: number | undefined): Assigne
   if (!best) return undefined;
   const { fingers, strain } = best;
   const barres = presses.filter(({ places }) => places.length > 1);
-  const flat = barres.reduce((sum, barre) => sum + costOfBarre(barre), 0);
+  const flat = barres.reduce((sum, barre) => sum + costOfBarre(barre, presses), 0);
   return {
     presses,
     fingers,
@@ -242,10 +243,11 @@ function assigned(presses: readonly Press[], given: number | undefined): Assigne
 }
 
 /** What a barre costs beside single fingers. */
-function costOfBarre({ places, from, silent }: Press): number {
+function costOfBarre({ places, from, silent }: Press, presses: readonly Press[]): number {
   const [first, second, third] = places;
   if (third) return silent * SILENT_UNDER_BARRE;
   if (from === UPPER_BARRE) return UPPER_BARRE_OF_TWO;
   const areNeighbours = second!.stringIndex === first!.stringIndex + 1;
-  return silent * SILENT_UNDER_BARRE + (areNeighbours ? 0 : BARRE_OF_TWO_APART);
+  const isOverBass = presses.some((press) => press.places[0]!.stringIndex < first!.stringIndex);
+  return silent * SILENT_UNDER_BARRE + (areNeighbours || isOverBass ? 0 : BARRE_OF_TWO_APART);
 }
