@@ -3,13 +3,10 @@
  * barre. Every way to lay barres is gone through, fingers are given in order, and the ways are ranked by how far
  * each finger is from its own fret. Source: common practice.
  */
+import { indexBarres, UPPER_BARRE, upperBarres, type Press } from './barres';
 import type { FretPlace } from './geometry';
 
 const FINGERS = 4;
-/** The fingers that can lie flat above the index: ring and little finger. */
-const UPPER_BARRE = 3;
-/** Strings that an upper barre covers at most. */
-const WIDEST_UPPER_BARRE = 4;
 
 export interface Fingering {
   /** One finger (1 = index .. 4) for each place, 0 for an open string; order of the places kept. */
@@ -47,7 +44,7 @@ export function fingeringOf(places: readonly FretPlace[]): Fingering | undefined
  * index is on the lowest fret, fingers in the order of the frets and, on one fret, from the low strings up, none
  * crossed. At the lowest fret the index may lie across strings where none from there on is open. Ring or
  * little finger may lie across two to four strings next to each other, where no string beyond them, on the treble
- * side, sounds at a lower fret; at the lowest fret beside a middle finger, as in `5x555x`. None when four fingers do
+ * side, sounds at a lower fret; at the lowest fret only beside a middle finger, as in `5x555x`. None when four fingers do
  * not do.
  */
 export const fingeringsOf = (places: readonly FretPlace[]): Fingering[] =>
@@ -84,16 +81,6 @@ const fingeringFor = (
   strain,
 });
 
-/** What one finger does: it presses a place, or several at one fret. */
-interface Press {
-  readonly places: readonly FretPlace[];
-  readonly fret: number;
-  /** The first finger that can. */
-  readonly from: number;
-  /** Strings under it that do not sound. */
-  readonly silent: number;
-}
-
 /**
  * Every choice of barres, none first; presses in the order of fingers.
  * @param sounding by fret, then string; open ones first
@@ -129,65 +116,6 @@ function pressesOf(
     : [];
   return [...singles, ...flat].sort(
     (a, b) => a.fret - b.fret || a.places[0]!.stringIndex - b.places[0]!.stringIndex,
-  );
-}
-
-/**
- * What the index covers at the lowest fret, from the lowest string there: as far as every string is pressed there or
- * higher, and farther over silent strings. It would stop an open string beyond it too. Fingers at one fret run from
- * the low strings up, so no other finger is beside it on a lower string.
- */
-function indexBarres(fretted: readonly FretPlace[], sounding: readonly FretPlace[]): Press[] {
-  const [{ fret, stringIndex: start }] = fretted as [FretPlace];
-  if (sounding.some((place) => place.fret === 0 && place.stringIndex > start)) return [];
-  const wide = fretted.filter((place) => place.fret === fret);
-  const silentUnder = (places: readonly FretPlace[]): number => {
-    const end = places.at(-1)!.stringIndex;
-    const pressed = fretted.filter(({ stringIndex: at }) => at >= start && at <= end);
-    return end - start + 1 - pressed.length;
-  };
-  const close = wide.filter((_, at) => silentUnder(wide.slice(0, at + 1)) === 0);
-  return (close.length < wide.length ? [close, wide] : [close])
-    .filter((places) => places.length > 1)
-    .map((places) => ({ places, fret, from: 1, silent: silentUnder(places) }));
-}
-
-/** Runs of places at one fret, on strings next to each other, that a flat ring or little finger covers. */
-function upperBarres(fretted: readonly FretPlace[], sounding: readonly FretPlace[]): FretPlace[][] {
-  const lowest = fretted[0]!.fret;
-  const barres: FretPlace[][] = [];
-  for (const first of fretted) {
-    // A finger that lies flat would stop what sounds lower on the strings beyond it.
-    const reachesOver = sounding.some(
-      ({ fret, stringIndex }) => stringIndex > first.stringIndex && fret < first.fret,
-    );
-    if (reachesOver) continue;
-    const run = [first];
-    while (run.length < WIDEST_UPPER_BARRE) {
-      const next = fretted.find(
-        ({ fret, stringIndex }) =>
-          fret === first.fret && stringIndex === run.at(-1)!.stringIndex + 1,
-      );
-      if (!next) break;
-      run.push(next);
-      if (first.fret > lowest || liesBesideMiddle(run, fretted)) barres.push([...run]);
-    }
-  }
-  return barres;
-}
-
-/**
- * Whether all a flat finger at the lowest fret has beside it there is one place on a lower string, for the middle
- * finger, and nothing above it but on the strings beyond.
- */
-function liesBesideMiddle(run: readonly FretPlace[], fretted: readonly FretPlace[]): boolean {
-  const { fret, stringIndex: end } = run.at(-1)!;
-  const others = fretted.filter((place) => !run.includes(place));
-  const beside = others.filter((place) => place.fret === fret);
-  return (
-    beside.length === 1 &&
-    beside[0]!.stringIndex < end &&
-    others.every((place) => place.fret === fret || place.stringIndex > end)
   );
 }
 
