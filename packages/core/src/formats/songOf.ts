@@ -3,6 +3,7 @@ import type { Chorus } from '../arrangement/chorus/chorus';
 import { partSound } from '../band/sounds';
 import { PARTS, type BandPlan } from '../band/types';
 import type { Timeline } from '../chart/timeline';
+import type { Feel } from '../chart/types';
 import { inTicks } from '../comp/base/time';
 import type { InstrumentId } from '../voicing/base/instruments';
 import { bandOf, type Composition } from '../choruses/composition';
@@ -13,6 +14,7 @@ export interface SongRequest {
   readonly tempo: number;
   /** `Eb` or `Cm`. */
   readonly key: string;
+  readonly feel?: Feel;
   readonly timeline: Timeline;
   readonly plan: BandPlan;
   readonly sections: readonly { readonly name: string; readonly fromBar: number }[];
@@ -24,6 +26,7 @@ export function songOf({
   title,
   tempo,
   key,
+  feel,
   timeline,
   plan,
   sections,
@@ -39,6 +42,7 @@ export function songOf({
     title,
     tempo,
     key,
+    ...(feel && { feel }),
     meters: metersOf(timeline, shift),
     sections: sections.map(({ name, fromBar }) => ({
       at: tick(barAt.get(fromBar) ?? 0),
@@ -95,6 +99,7 @@ export function songOfComposition(composition: Composition, title: string, key: 
     title,
     tempo: question.tempo,
     key: chorus.timeline.events.length ? homeKeyOf(chorus, key) : key,
+    feel: question.feel,
     timeline,
     plan: bandOf(composition, { ends: true }),
     sections: composed.sections,

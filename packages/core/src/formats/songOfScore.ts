@@ -16,14 +16,14 @@ export interface ScoreSound {
  * Nothing where it has no notes, as a chart in slashes.
  */
 export function songOfScore(score: Score, { part, instrument }: ScoreSound): MidiSong | undefined {
-  const { title, tempo, key, measures } = score;
+  const { title, tempo, key, feel, measures } = score;
   const { notes } = heardLine(score);
   if (!notes.length) return undefined;
   // A line counts from bar 1; a file from its beginning.
   const start = measures.find(({ number }) => number > 0)?.at ?? 0;
   const { channel, program } = partSound(part, instrument);
   return {
-    ...{ title, tempo, key, meters: metersOf(measures) },
+    ...{ title, tempo, key, feel, meters: metersOf(measures) },
     sections: measures.flatMap(({ at, section }) =>
       section === undefined ? [] : [{ at, text: section }],
     ),

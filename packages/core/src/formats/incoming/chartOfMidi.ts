@@ -5,10 +5,11 @@
 import { FASTEST, LONGEST_TITLE, SLOWEST } from '../../chart/header';
 import { MOST_BARS } from '../../chart/limits';
 import { formatMeter, FOUR_FOUR, quartersInBar } from '../../chart/meter';
-import type { Meter } from '../../chart/types';
+import type { Feel, Meter } from '../../chart/types';
 import { parseChord } from '../../chord/parseChord';
 import { inTicks } from '../../comp/base/time';
 import type { MidiSong } from '../midi/types';
+import { saidIn } from '../charts/headWords';
 import { slotsFor } from '../charts/slotsFor';
 
 export interface MidiChart {
@@ -16,6 +17,7 @@ export interface MidiChart {
   readonly title: string;
   readonly meter: string;
   readonly tempo: number;
+  readonly feel: Feel;
   readonly bars: number;
   readonly said: readonly string[];
 }
@@ -32,7 +34,9 @@ const BARS_A_LINE = 4;
 /** `undefined` where no text of the file is a chord. */
 export function chartOfMidi(song: MidiSong): MidiChart | undefined {
   const chords = song.chords.filter(({ text }) => parseChord(text.trim()).ok);
-  const others = song.chords.length - chords.length;
+  const others = song.chords.filter(
+    ({ text }) => !parseChord(text.trim()).ok && !saidIn(text)?.feel,
+  ).length;
   const last = chords.at(-1);
   if (!last) return undefined;
   const notesEnd = song.tracks
@@ -57,7 +61,7 @@ export function chartOfMidi(song: MidiSong): MidiChart | undefined {
     title: song.title.slice(0, LONGEST_TITLE),
     meter: formatMeter(meter),
     tempo: Math.min(FASTEST, Math.max(SLOWEST, song.tempo)),
-    ...{ bars: once.length, said },
+    ...{ feel: song.feel ?? 'swing', bars: once.length, said },
   };
 }
 

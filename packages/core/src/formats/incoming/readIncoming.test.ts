@@ -3,13 +3,14 @@ import { bandPlan } from '../../band/plan';
 import { parseMeter } from '../../chart/meter';
 import { parseChart } from '../../chart/parseChart';
 import { timeline } from '../../chart/timeline';
+import { FEELS } from '../../chart/types';
 import { leadSheet } from '../../score/documents';
 import { demoTexts } from '../../testing/demo';
+import type { MidiSong } from '../midi/types';
 import { writeMidi } from '../midi/write';
 import { packMusicXml } from '../musicxml/packed';
 import { writeMusicXml } from '../musicxml/writeScore';
 import { songOf } from '../songOf';
-
 import { readIncoming } from './readIncoming';
 import type { Incoming } from './types';
 
@@ -23,6 +24,17 @@ const refusal = (bytes: Uint8Array | string, name = 'file'): string => {
   return result.ok ? 'was read' : result.problem;
 };
 
+const oneChord: MidiSong = {
+  ...{ title: 'T', tempo: 120, key: 'C', meters: [], sections: [] },
+  chords: [{ at: 0, text: 'C6' }],
+  tracks: [
+    {
+      ...{ name: 'Solo', channel: 0, program: 0 },
+      notes: [{ midi: 60, at: 0, length: 480, velocity: 80 }],
+    },
+  ],
+};
+
 describe('a MIDI file of ours', () => {
   it('gives back the chords at their times, every demo tune', () => {
     for (const text of demoTexts()) {
@@ -31,13 +43,15 @@ describe('a MIDI file of ours', () => {
       const plan = bandPlan({ timeline: time, path: [], feel: 'swing', tempo: 132 });
       const song = songOf({
         ...{ title: 'Käpt’n', tempo: 132, key: chart.header.key ?? 'C', timeline: time, plan },
+        ...(chart.header.feel && { feel: chart.header.feel }),
         ...{ sections: [{ name: 'A', fromBar: 1 }], instrument: 'guitar' },
       });
       const { tunes } = read(writeMidi(song), 'x.mid');
       const [tune] = tunes;
       const { fields, problems } = tune!;
       expect(problems).toEqual([]);
-      expect(fields).toMatchObject({ title: 'Käpt’n', tempo: 132, key: chart.header.key });
+      const { key, feel = 'swing' } = chart.header;
+      expect(fields).toMatchObject({ title: 'Käpt’n', tempo: 132, key, feel });
       const again = timeline(parseChart(fields.text, parseMeter(fields.meter)).chart);
       // A form that comes again within the tune is written once.
       const times = time.bars.length / again.bars.length;
@@ -48,12 +62,26 @@ describe('a MIDI file of ours', () => {
     }
   });
 
-  it('without chords says where a line of it can be brought in', () => {
-    const song = { title: 'T', tempo: 120, key: 'C', meters: [], sections: [], chords: [] };
-    const notes = [{ midi: 60, at: 0, length: 480, velocity: 80 }];
-    const tracks = [{ name: 'Solo', channel: 0, program: 0, notes }];
-    expect(refusal(writeMidi({ ...song, tracks }))).toMatch(/no chord symbols in this MIDI file/);
+  it.each(FEELS)('keeps that it is %s', (feel) => {
+    const { tunes } = read(writeMidi({ ...oneChord, feel }), 'x.mid');
+    expect(tunes[0]?.fields.feel).toBe(feel);
   });
+
+  it('without chords says where a line of it can be brought in', () => {
+    expect(refusal(writeMidi({ ...oneChord, chords: [] }))).toMatch(
+      /no chord symbols in this MIDI file/,
+    );
+  });
+});
+
+it('a MIDI file of another program says its feel in words, which are no chord that was left out', () => {
+  const texts = [
+    { at: 0, text: 'Bossa Nova' },
+    { at: 0, text: 'Dm7' },
+  ];
+  const { tunes, lines } = read(writeMidi({ ...oneChord, chords: texts }), 'x.mid');
+  expect(tunes[0]?.fields).toMatchObject({ feel: 'latin', text: '| Dm7 |' });
+  expect(lines.filter(({ kind }) => kind === 'left out')).toEqual([]);
 });
 
 it('a piece of a page is read as text, without its marks', () => {

@@ -92,9 +92,9 @@ function incomingMidi(bytes: Uint8Array, name: string): Result<Incoming, string>
   const solo = readSoloFile(bytes);
   const isLine = solo.ok && /solo|lead|melody|voice/i.test(solo.value.name);
   const solos = isLine ? [{ name: solo.value.name, line: solo.value.line }] : [];
-  const { text, title, meter, tempo, said } = made;
+  const { text, title, meter, tempo, feel, said } = made;
   const { chart, problems } = parseChart(text, parseMeter(meter));
-  const fields = { ...{ title: title || name, text, meter, tempo }, feel: 'swing' as const };
+  const fields = { title: title || name, text, meter, tempo, feel };
   const sentences = [...said, ...skipped.map((each) => each.replace(/\.$/, ''))];
   return ok(oneTune({ ...fields, key: song.key || keyHeard(chart) }, solos, problems, sentences));
 }

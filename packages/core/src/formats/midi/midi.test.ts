@@ -25,6 +25,7 @@ const SONG: MidiSong = {
     { at: 1440, meter: { beats: 4, unit: 4 } },
   ],
   key: 'Ebm',
+  feel: 'waltz',
   sections: [
     { at: 0, text: 'A' },
     { at: 1440, text: 'B' },
@@ -100,7 +101,7 @@ describe('a file of ours', () => {
     expect(new JZZ.MIDI.SMF(binary(writeMidi(SONG))).validate() ?? []).toEqual([]);
   });
 
-  it('is read by python3-mido with the same notes, ticks, tempo, key and meter', () => {
+  it('is read by python3-mido with the same notes, ticks, tempo, key, meter and feel', () => {
     const file = join(mkdtempSync(join(tmpdir(), 'drop-close-')), 'song.mid');
     writeFileSync(file, writeMidi(SONG));
     const script = `
@@ -114,7 +115,7 @@ for track in song.tracks:
         if m.type == 'set_tempo': found['tempo'] = round(mido.tempo2bpm(m.tempo))
         if m.type == 'key_signature': found['key'] = m.key
         if m.type == 'time_signature': found['meters'].append([at, m.numerator, m.denominator])
-        if m.type in ('marker', 'text'): found['texts'].append([at, m.type, m.text])
+        if m.type in ('marker', 'text', 'cue_marker'): found['texts'].append([at, m.type, m.text])
         if m.type == 'track_name': found['names'].append(m.name)
         if m.type == 'note_on': on[m.note] = (at, m.velocity)
         if m.type == 'note_off': found['notes'].append([m.channel, m.note, on[m.note][0], at - on[m.note][0], on[m.note][1]])
@@ -131,6 +132,7 @@ print(json.dumps(found))`;
         [1440, 4, 4],
       ],
       texts: [
+        [0, 'cue_marker', 'waltz'],
         [0, 'marker', 'A'],
         [0, 'text', 'Ebm6'],
         [1440, 'marker', 'B'],

@@ -3,6 +3,8 @@ import { tonicName } from '../../analysis/base/key';
 import { TICKS_PER_QUARTER } from '../../comp/base/time';
 import { fail, ok, type Result } from '../../base/result';
 import { pitchClass } from '../../base/units';
+import type { Feel } from '../../chart/types';
+import { saidIn } from '../charts/headWords';
 import { notesOn, type Placed } from './notes';
 import { MOST_TRACKS, skippedIn } from './skipped';
 import type { MidiSong, MidiText, MidiTrack } from './types';
@@ -67,6 +69,7 @@ function songOf(data: MidiData, scale: number): MidiSong {
   const tracks = data.tracks.slice(0, MOST_TRACKS).map((events) => placed(events, scale));
   const all = tracks.flat();
   const title = tracks[0]?.find(({ event }) => event.type === 'trackName')?.event;
+  const feel = feelIn(all);
   return {
     title: title?.type === 'trackName' ? textOf(title.text) : '',
     tempo: tempoOf(all) ?? USUAL_TEMPO,
@@ -76,6 +79,7 @@ function songOf(data: MidiData, scale: number): MidiSong {
         : [],
     ),
     key: keyIn(all),
+    ...(feel && { feel }),
     sections: textsIn(all, 'marker'),
     chords: textsIn(all, 'text'),
     tracks: tracks.flatMap(partsOf),
@@ -109,7 +113,17 @@ function keyIn(events: readonly Placed[]): string {
   return tonicName({ tonic, mode }, found.key > 0) + (found.scale ? 'm' : '');
 }
 
-const textsIn = (events: readonly Placed[], type: 'marker' | 'text'): MidiText[] =>
+/** What the first text says that names a feel, ours or in words: "Bossa Nova". */
+function feelIn(events: readonly Placed[]): Feel | undefined {
+  const texts = [...textsIn(events, 'cuePoint'), ...textsIn(events, 'text')];
+  for (const { text } of texts) {
+    const said = saidIn(text)?.feel;
+    if (said) return said;
+  }
+  return undefined;
+}
+
+const textsIn = (events: readonly Placed[], type: 'marker' | 'text' | 'cuePoint'): MidiText[] =>
   events.flatMap(({ at, event }) =>
     event.type === type && 'text' in event ? [{ at, text: textOf(event.text) }] : [],
   );

@@ -1,4 +1,4 @@
-import type { Meter } from '../../chart/types';
+import type { Feel, Meter } from '../../chart/types';
 
 /** One note of a track, in ticks of 480 a quarter from the beginning of the file. */
 export interface MidiNote {
@@ -32,6 +32,8 @@ export interface MidiSong {
   readonly meters: readonly { readonly at: number; readonly meter: Meter }[];
   /** `Eb` or `Cm`. */
   readonly key: string;
+  /** Left out where nothing is said of it. */
+  readonly feel?: Feel;
   readonly sections: readonly MidiText[];
   readonly chords: readonly MidiText[];
   readonly tracks: readonly MidiTrack[];

@@ -1,6 +1,6 @@
 /**
- * Standard MIDI Files, format 1: a first track with title, tempo, meter, key, sections as markers and chord
- * symbols as text; then a track for each part. Source: Standard MIDI Files 1.0.
+ * Standard MIDI Files, format 1: a first track with title, tempo, meter, key, feel as a cue, sections as markers and
+ * chord symbols as text; then a track for each part. Source: Standard MIDI Files 1.0.
  */
 import { strToU8 } from 'fflate';
 import { writeMidi as encode, type MidiEvent } from 'midi-file';
@@ -30,13 +30,14 @@ export function writeMidi(song: MidiSong): Uint8Array {
   return Uint8Array.from(encode({ header, tracks }));
 }
 
-function conductor({ title, tempo, meters, key, sections, chords }: MidiSong): Timed[] {
+function conductor({ title, tempo, meters, key, feel, sections, chords }: MidiSong): Timed[] {
   const { name, mode } = keyOf(key);
   const texts = (items: readonly MidiText[], type: 'marker' | 'text', rank: number): Timed[] =>
     items.map(({ at, text }) => ({ at, rank, event: { type, text: bytesOf(text) } }));
   return [
     first({ type: 'trackName', text: bytesOf(title) }),
     first({ type: 'setTempo', microsecondsPerBeat: Math.round(MICROSECONDS_A_MINUTE / tempo) }),
+    ...(feel ? [first({ type: 'cuePoint', text: bytesOf(feel) })] : []),
     first({ type: 'keySignature', key: signatureOf(name, mode), scale: mode === 'minor' ? 1 : 0 }),
     ...meters.map(({ at, meter }): Timed => ({
       at,
