@@ -67,6 +67,13 @@ describe('a MIDI file of ours', () => {
     expect(tunes[0]?.fields.feel).toBe(feel);
   });
 
+  it('without a key signature is in the key it is heard in', () => {
+    const { key: _, ...keyless } = oneChord;
+    const chords = ['Dm7b5', 'G7b9', 'Cm6'].map((text, at) => ({ at: at * 1920, text }));
+    const { tunes } = read(writeMidi({ ...keyless, chords }), 'x.mid');
+    expect(tunes[0]?.fields.key).toBe('Cm');
+  });
+
   it('without chords says where a line of it can be brought in', () => {
     expect(refusal(writeMidi({ ...oneChord, chords: [] }))).toMatch(
       /no chord symbols in this MIDI file/,

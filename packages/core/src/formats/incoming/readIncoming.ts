@@ -96,7 +96,7 @@ function incomingMidi(bytes: Uint8Array, name: string): Result<Incoming, string>
   const { chart, problems } = parseChart(text, parseMeter(meter));
   const fields = { title: title || name, text, meter, tempo, feel };
   const sentences = [...said, ...skipped.map((each) => each.replace(/\.$/, ''))];
-  return ok(oneTune({ ...fields, key: song.key || keyHeard(chart) }, solos, problems, sentences));
+  return ok(oneTune({ ...fields, key: song.key ?? keyHeard(chart) }, solos, problems, sentences));
 }
 
 const USUAL_TEMPO = 120;

@@ -177,7 +177,7 @@ describe('a file from elsewhere', () => {
         notes: [{ midi: 60, at: 240, length: 120, velocity: 80 }],
       },
     ]);
-    expect([song.tempo, song.key]).toEqual([120, 'C']);
+    expect([song.tempo, song.key]).toEqual([120, undefined]);
   });
 
   it('is told what was passed over', () => {

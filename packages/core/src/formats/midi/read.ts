@@ -69,7 +69,7 @@ function songOf(data: MidiData, scale: number): MidiSong {
   const tracks = data.tracks.slice(0, MOST_TRACKS).map((events) => placed(events, scale));
   const all = tracks.flat();
   const title = tracks[0]?.find(({ event }) => event.type === 'trackName')?.event;
-  const feel = feelIn(all);
+  const [key, feel] = [keyIn(all), feelIn(all)];
   return {
     title: title?.type === 'trackName' ? textOf(title.text) : '',
     tempo: tempoOf(all) ?? USUAL_TEMPO,
@@ -78,7 +78,7 @@ function songOf(data: MidiData, scale: number): MidiSong {
         ? [{ at, meter: { beats: event.numerator, unit: event.denominator } }]
         : [],
     ),
-    key: keyIn(all),
+    ...(key !== undefined && { key }),
     ...(feel && { feel }),
     sections: textsIn(all, 'marker'),
     chords: textsIn(all, 'text'),
@@ -103,10 +103,10 @@ function tempoOf(events: readonly Placed[]): number | undefined {
   return undefined;
 }
 
-/** The file's own key, as `Eb` or `Cm`; C where it names none. */
-function keyIn(events: readonly Placed[]): string {
+/** The file's own key, as `Eb` or `Cm`, where it names one. */
+function keyIn(events: readonly Placed[]): string | undefined {
   const found = events.find(({ event }) => event.type === 'keySignature')?.event;
-  if (found?.type !== 'keySignature') return 'C';
+  if (found?.type !== 'keySignature') return undefined;
   const mode = found.scale ? 'minor' : 'major';
   const major = pitchClass(found.key * 7);
   const tonic = mode === 'minor' ? pitchClass(major - 3) : major;

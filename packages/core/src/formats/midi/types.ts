@@ -30,9 +30,8 @@ export interface MidiSong {
   /** Quarter notes a minute. */
   readonly tempo: number;
   readonly meters: readonly { readonly at: number; readonly meter: Meter }[];
-  /** `Eb` or `Cm`. */
-  readonly key: string;
-  /** Left out where nothing is said of it. */
+  /** `Eb` or `Cm`; key and feel are left out where nothing is said of them. */
+  readonly key?: string;
   readonly feel?: Feel;
   readonly sections: readonly MidiText[];
   readonly chords: readonly MidiText[];

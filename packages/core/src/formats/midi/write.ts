@@ -31,14 +31,13 @@ export function writeMidi(song: MidiSong): Uint8Array {
 }
 
 function conductor({ title, tempo, meters, key, feel, sections, chords }: MidiSong): Timed[] {
-  const { name, mode } = keyOf(key);
   const texts = (items: readonly MidiText[], type: 'marker' | 'text', rank: number): Timed[] =>
     items.map(({ at, text }) => ({ at, rank, event: { type, text: bytesOf(text) } }));
   return [
     first({ type: 'trackName', text: bytesOf(title) }),
     first({ type: 'setTempo', microsecondsPerBeat: Math.round(MICROSECONDS_A_MINUTE / tempo) }),
     ...(feel ? [first({ type: 'cuePoint', text: bytesOf(feel) })] : []),
-    first({ type: 'keySignature', key: signatureOf(name, mode), scale: mode === 'minor' ? 1 : 0 }),
+    ...(key === undefined ? [] : [first(signatureIn(key))]),
     ...meters.map(({ at, meter }): Timed => ({
       at,
       rank: 1,
@@ -53,6 +52,11 @@ function conductor({ title, tempo, meters, key, feel, sections, chords }: MidiSo
     ...texts(sections, 'marker', 2),
     ...texts(chords, 'text', 3),
   ];
+}
+
+function signatureIn(key: string): Unplaced {
+  const { name, mode } = keyOf(key);
+  return { type: 'keySignature', key: signatureOf(name, mode), scale: mode === 'minor' ? 1 : 0 };
 }
 
 const first = (event: Unplaced): Timed => ({ at: 0, rank: 0, event });
