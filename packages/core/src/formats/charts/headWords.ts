@@ -44,7 +44,10 @@ const FILLERS =
  * @example saidIn('Key of B♭ minor') // { key: 'Bbm' }
  */
 export function saidIn(piece: string): SaidHead | undefined {
-  const text = piece.trim().replace(/^(key|tempo|meter|time|feel|style|title)\s+[-–]\s+/i, '$1: ');
+  const text = piece
+    .trim()
+    .replace(/^(key|tempo|meter|time|feel|style|title)\s+[-–]\s+/i, '$1: ')
+    .replace(/(?<=^|:\s*)(\d{1,2})-(4|8)$/, '$1/$2');
   const titled = /^(?:title|song|tune|name)\s*:\s*(\S.*)$/i.exec(text);
   if (titled) return { title: titled[1]!.trim() };
   const pickup = Number(/^pick-?up\s*:?\s*(\d{1,2})(?:\s*beats?)?$/i.exec(text)?.[1]);
@@ -79,7 +82,9 @@ export function saidIn(piece: string): SaidHead | undefined {
 
 function keyIn(text: string): string | undefined {
   const said =
-    /^(?:key(?:\s+of)?|tonality|tonart|in(?:\s+the\s+key\s+of)?)\s*[:=]?\s+(.+)$/i.exec(text) ??
+    /^(?:key(?:\s+of)?|tonality|tonart|concert(?:\s+key)?|in(?:\s+the\s+key\s+of)?)\s*[:=]?\s+(.+)$/i.exec(
+      text,
+    ) ??
     /^key\s*[:=]\s*(.+)$/i.exec(text) ??
     /^\(\s*([A-G][b#♭♯]?\s*(?:m|min|minor|maj|major)?)\s*\)$/.exec(text) ??
     /^([A-G][b#♭♯]?[ -](?:major|minor|maj|min))$/i.exec(text);
@@ -107,9 +112,9 @@ export function headInWords({ title, key, meter, tempo, feel, pickup }: SaidHead
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
-/** Commas and the like, dashes, brackets, wide spaces, and a meter part a head. */
+/** Commas and the like, dashes and strokes, brackets, wide spaces, and a meter part a head. */
 const PIECES =
-  /\s*[,;·•|\t]\s*|\s+-\s+|\s*(?=\()|(?<=\))\s+|\s{3,}|\s+(?=\d{1,2}\/(?:2|4|8|16)(?!\d))/;
+  /\s*[,;·•|\t]\s*|\s+[-/]\s+|\s*(?=\()|(?<=\))\s+|\s{3,}|\s+(?=\d{1,2}\/(?:2|4|8|16)(?!\d))/;
 
 /** Behind a title a letter is a key; alone it would be a chord or a part. */
 function bareKey(piece: string): SaidHead | undefined {

@@ -43,7 +43,10 @@ export function partingOf(line: string): Parting {
 
 const isStroke = (word: string): boolean => /^\/+$/.test(word);
 
-/** Strokes part bars where each stands between as many chords as share a bar, and some bar has more than one. */
+/**
+ * Strokes part bars where each stands between as many chords as share a bar, and some bar has more than one or there
+ * are three bars and more: as beats the last bar of `C / Am / F / G` would be short of one.
+ */
 function areParted(words: readonly string[]): boolean {
   if (!words.some(isStroke)) return false;
   const groups = words.reduce<number[]>(
@@ -51,7 +54,10 @@ function areParted(words: readonly string[]): boolean {
       isStroke(word) ? [...sizes, 0] : [...sizes.slice(0, -1), (sizes.at(-1) ?? 0) + 1],
     [0],
   );
-  return groups.every((size) => IN_A_BAR.includes(size)) && groups.some((size) => size > 1);
+  return (
+    groups.every((size) => IN_A_BAR.includes(size)) &&
+    (groups.length > 2 || groups.some((size) => size > 1))
+  );
 }
 
 /** Chords that share a bar evenly. */

@@ -1,3 +1,5 @@
+import { parseChord } from '../../chord/parseChord';
+
 /** Signs that stand for others where people write charts in letters, tables and word processors. */
 const SIGNS: readonly (readonly [RegExp, string])[] = [
   // Quoted mail.
@@ -30,12 +32,24 @@ const SIGNS: readonly (readonly [RegExp, string])[] = [
   [/(?<=[\w)°øΔ+]\s+)>+(?=\s+[A-H])/g, '→'],
 ];
 
+/** Dots that lead from one chord to the next: `Dm7...G7...` */
+const DOTS = /(?<=[\w)°øΔ+])(?:\.{2,}|…)\s*(?=[A-G]|$)/g;
+/** Bars behind a chord: `Dm7 (2 bars)`. A single letter may be a part. */
+const BARS = /(?<=^|[\s|])([A-G][^\s|()]+)\s*\((\d{1,2}) ?bars?\)\s*\|?/gi;
+
 /** Beats behind a chord: `Dm7 (2)`. */
 const BEATS = /(?<=[^\s|(])\s+\(([1-4])(?: ?beats?)?\)(?=$|[\s|])/gi;
 
 /** A line with the signs of chart text in place of those that look like them. */
 export function cleanLine(line: string): string {
   return SIGNS.reduce((text, [sign, plain]) => text.replace(sign, plain), line)
+    .replace(DOTS, ' → ')
+    .replace(/→\s*$/, '')
     .replace(BEATS, (_, beats: string) => ' /'.repeat(Number(beats) - 1))
+    .replace(BARS, (said, chord: string, bars: string) =>
+      isChord(chord) ? `${chord} |${' % |'.repeat(Number(bars) - 1)}` : said,
+    )
     .trimEnd();
 }
+
+const isChord = (word: string): boolean => parseChord(word).ok;

@@ -1,7 +1,7 @@
 /** A form that is said in letters over parts that are written once: "Form: AABA". */
 const SAID = /^form\s*[:=]?\s*([A-D](?:[\s,-]*[A-D])+)\.?$/i;
 /** Letters with spaces between them would be chords. */
-const ALONE = /^([A-D]{3,})$/;
+const ALONE = /^([A-D]{3,}|\[[A-D]\](?:\s*\[[A-D]\]){2,})$/;
 
 /** The letters of a form; nothing where words say none, or repeat nothing. @example formIn('Form: A-A-B-A') // 'AABA' */
 export function formIn(words: string): string | undefined {

@@ -13,8 +13,12 @@ const WRAPPED = /^[[(<*_=\s]*(.*?)[\])>*_=\s:.]*$/;
 /** In characters. */
 const LONGEST_NAME = 60;
 
+/** How many bars a part has: "Intro (4 bars)", "A section: 8 bars". */
+const HOW_LONG = /\s*[:(,-]?\s*\d{1,2}\s*(?:bars?|measures?)\)?(?=\s*:?\s*$)/i;
+
 /** The name of a part, where a line, or what stands before its changes, is one. */
-export function partName(text: string): string | undefined {
+export function partName(said: string): string | undefined {
+  const text = said.replace(HOW_LONG, '');
   if (text.length > LONGEST_NAME) return undefined;
   const bracketed = /^\[([^\]]*)\]$/.exec(text.trim())?.[1]?.trim();
   if (bracketed !== undefined && (/^[A-H]$/.test(bracketed) || !parseChord(bracketed).ok)) {
@@ -45,7 +49,7 @@ export interface MarkedLine {
 }
 
 const BEFORE =
-  /^\s*(\[[^\]]*\]|\([^()]*\)|\*\*[^*]+\*\*|[A-H]\d?'?\)|[^|:()[\]]{1,24}:(?!\|))\s*(?=\S)/;
+  /^\s*(\[[^\]]*\]|\([^()]*\)|\*\*[^*]+\*\*|[A-H]\d?'?\)|[^|:()[\]]{1,24}(?:\(\d{1,2} ?bars?\)\s*)?:(?!\|))\s*(?=\S)/;
 const TIMES = /[\s(]+(?:[x×]\s*(\d)|(\d)\s*(?:[x×]|times))\)?\s*$/i;
 const ONLY_TIMES = /^\(?(?:[x×]\s*\d|\d\s*(?:[x×]|times))\)?$/i;
 const ENDING =

@@ -23,7 +23,7 @@ const LONGEST_LINE = 1000;
 
 /** The lines of a text. A single letter among lines with bar lines, or between blank lines and changes, is a part, else a chord. */
 export function readLines(text: string): ReadLine[] {
-  const rows = text.split(/\r\n|\r|\n/);
+  const rows = partsInTable(text.split(/\r\n|\r|\n/));
   const read = rows.map((row, at) => readLine(row, at + 1));
   const wider = read.filter(
     (each) => each.kind === 'changes' && wordsOf(each.marked.changes).length > 1,
@@ -74,9 +74,9 @@ function readLine(row: string, line: number): ReadLine {
   const header =
     /^(title|key|meter|tempo|feel|pickup)\s*:(?!\|)/i.test(trimmed) && headOfLine(trimmed);
   if (header) return { ...base, kind: 'head', head: header };
-  if (isSurelyPart(trimmed)) return { ...base, kind: 'part', name: partName(trimmed)! };
-  // Its letters would be chords.
+  // Its letters would be chords, or one part.
   if (formIn(trimmed) !== undefined) return { ...base, kind: 'words', words: trimmed };
+  if (isSurelyPart(trimmed)) return { ...base, kind: 'part', name: partName(trimmed)! };
   const pieced = marksOf(inOnePiece(chordsOver(text) ?? text));
   const marked = hasChanges(pieced) ? pieced : marksOf(text);
   if (hasChanges(marked)) {
@@ -87,15 +87,34 @@ function readLine(row: string, line: number): ReadLine {
   return { ...base, kind: 'words', words: trimmed.replace(/^(?:#|\/\/|;|\*)+\s*/, '') };
 }
 
+const FIRST_CELL = /^\s*\|\s*([^|]*?)\s*\|/;
+
+/** A table whose first column names the parts, with these before their changes as elsewhere. */
+function partsInTable(rows: readonly string[]): readonly string[] {
+  if (!rows.some((row) => isTableLine(row.trim()))) return rows;
+  const cells = rows.flatMap((row) =>
+    isTableLine(row.trim()) ? [] : (FIRST_CELL.exec(row)?.[1] ?? []),
+  );
+  const areParts = cells.every((cell) => cell === '' || partName(cell) !== undefined);
+  if (!areParts) return rows;
+  return rows.map((row) =>
+    row.replace(FIRST_CELL, (all, cell: string) =>
+      cell && !isTableLine(row) ? `${cell}: |` : all,
+    ),
+  );
+}
+
 /** Under the head of a table. */
 const isTableLine = (text: string): boolean =>
   text.includes('|') && /^[|\s:]*-{3}[-|\s:]*$/.test(text);
 
-/** Chords in square brackets before the syllables they are over, without these. */
+/** Chords in square brackets, alone or before the syllables they are over, without these. */
 function chordsOver(text: string): string | undefined {
   const chords = [...text.matchAll(/\[([^[\]\s]+)\]/g)].map(([, word]) => word!);
   const rest = text.replace(/\[[^[\]]*\]/g, ' ').trim();
-  return rest && !rest.includes('|') && chords.length > 1 && chords.every(isChord)
+  // Letters alone would be parts.
+  const areSymbols = rest !== '' || chords.some((word) => word.length > 1);
+  return areSymbols && !rest.includes('|') && chords.length > 1 && chords.every(isChord)
     ? chords.join(' ')
     : undefined;
 }

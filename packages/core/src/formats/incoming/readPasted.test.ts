@@ -423,6 +423,52 @@ it.each(HABITS)('is the same chorus %s, every demo tune', (_, written) => {
   }
 });
 
+describe('more habits of hands that write quickly (common practice)', () => {
+  it.each([
+    [
+      'a table whose first column names the parts',
+      '| A | Dm7 | G7 |\n|---|---|---|\n| B | Fm7 | Bb7 |',
+      '[A]\n| Dm7 | G7 |\n[B]\n| Fm7 | Bb7 |',
+    ],
+    [
+      'a table of chords, of which the first is A',
+      '| A | D | E7 |\n|---|---|---|\n| F#m | Bm7 | E7 |',
+      '| A | D | E7 |\n| F#m | Bm7 | E7 |',
+    ],
+    [
+      'how many bars a part has',
+      'Intro (2 bars): Gm7 | C7\nB section: 2 bars\nFm7 | Bb7',
+      '[Intro]\n| Gm7 | C7 |\n[B]\n| Fm7 | Bb7 |',
+    ],
+    [
+      'how many bars a chord lasts',
+      'Dm7 (2 bars) G7 (1 bar) C6 (3 bars)',
+      '| Dm7 | % | G7 | C6 | % | % |',
+    ],
+    ['the same between bar lines', '| Dm7 (2 bars) | G7 | C6 |', '| Dm7 | % | G7 | C6 |'],
+    ['chords in square brackets', '[Dm7] [G7] [C6] [A7]', '| Dm7 | G7 | C6 | A7 |'],
+    ['dots that lead on', 'Em7...A7...Dm7...G7...', '| Em7 | A7 | Dm7 | G7 |'],
+    ['strokes between bars of one chord', 'C / Am / F / G7', '| C | Am | F | G7 |'],
+    ['strokes that are beats', 'Dm7 / G7 /\nC6 / / /', '| Dm7 G7 |\n| C6 |'],
+    [
+      'a form of letters in brackets',
+      '[A] [A] [B] [A]\n\n[A]\nDm7 | G7\n[B]\nFm7 | Bb7',
+      '[A]\n| Dm7 | G7 |\n[A]\n| Dm7 | G7 |\n[B]\n| Fm7 | Bb7 |\n[A]\n| Dm7 | G7 |',
+    ],
+  ])('%s', (_, text, chart) => {
+    const [tune] = readPasted(text).tunes;
+    expect(tune?.fields.text).toBe(chart);
+    expect(tune?.problems).toEqual([]);
+  });
+
+  it.each([
+    ['Key: G minor / 4-4 / bossa / 130', { key: 'Gm', meter: '4/4', feel: 'latin', tempo: 130 }],
+    ['Swing 160 - concert Eb', { key: 'Eb', feel: 'swing', tempo: 160 }],
+  ])('a head as %s', (head, fields) => {
+    expect(readPasted(`${head}\nGm7 | C7 | Fm7 | Bb7`).tunes[0]?.fields).toMatchObject(fields);
+  });
+});
+
 it('says of every line what became of it, and takes prose for no tune', () => {
   const prose =
     'Dear all,\nthe ferry leaves at nine. Bring the lamp.\nWe begin with the blues again, in two.';
