@@ -12,8 +12,10 @@ export interface SaidHead {
   /** `Eb` or `Cm`. */
   readonly key?: string;
   readonly meter?: string;
-  /** In quarter notes a minute. */
+  /** In quarter notes a minute, where a number is said. */
   readonly tempo?: number;
+  /** What words of it stand for: "medium". */
+  readonly aboutTempo?: number;
   readonly feel?: Feel;
   /** Beats of a pickup. */
   readonly pickup?: number;
@@ -39,16 +41,24 @@ const TEMPO_WORDS: readonly (readonly [RegExp, number])[] = [
 const FILLERS =
   /\b(?:key|of|in|tempo|time|signature|meter|bpm|mm|m\.m\.|q|qtr|quarter(?: notes?)?|feel|style|the|at|approx|ca|about|8ths?|eighths?|8|nova|major|minor|very|bright|a minute)\b|[():=~♩.]/g;
 
+/** Heads of tune books, as in the ABC standard, section 3. */
+const LETTERS: readonly (readonly [RegExp, string])[] = [
+  [/^T\s*:/, 'title:'],
+  [/^M\s*:/, 'meter:'],
+  [/^K\s*:/, 'key:'],
+];
+/** Behind this any words may stand beside those that are known. */
+const FEEL_SAID = /^(?:feel|style|groove)\s*:/;
+
 /**
  * Reads one piece of a head; `undefined` where it says nothing of the kind.
  * @example saidIn('Key of B♭ minor') // { key: 'Bbm' }
  */
 export function saidIn(piece: string): SaidHead | undefined {
-  const text = piece
-    .trim()
+  const text = LETTERS.reduce((said, [letter, word]) => said.replace(letter, word), piece.trim())
     .replace(/^(key|tempo|meter|time|feel|style|title)\s+[-–]\s+/i, '$1: ')
     .replace(/(?<=^|:\s*)(\d{1,2})-(4|8)$/, '$1/$2');
-  const titled = /^(?:title|song|tune|name)\s*:\s*(\S.*)$/i.exec(text);
+  const titled = /^(?:title|song|tune|name)\s*:\s*(\S(?:(?!\s{2,}\w+\s*:).)*)$/i.exec(text);
   if (titled) return { title: titled[1]!.trim() };
   const pickup = Number(/^pick-?up\s*:?\s*(\d{1,2})(?:\s*beats?)?$/i.exec(text)?.[1]);
   if (pickup >= 1 && pickup <= MOST_BEATS) return { pickup };
@@ -69,13 +79,13 @@ export function saidIn(piece: string): SaidHead | undefined {
     (left, said) => left.replace(said, ' '),
     lower,
   );
-  if (rest.replace(FILLERS, ' ').trim()) return undefined;
+  if (!FEEL_SAID.test(lower) && rest.replace(FILLERS, ' ').trim()) return undefined;
   const read = meter === undefined ? undefined : parseMeter(meter);
-  const tempo = number?.tempo ?? word?.[1];
   const saying = {
     ...feel?.[1],
     ...(read && { meter: formatMeter(read) }),
-    ...(tempo !== undefined && { tempo }),
+    ...(number && { tempo: number.tempo }),
+    ...(word && { aboutTempo: word[1] }),
   };
   return Object.keys(saying).length ? saying : undefined;
 }
@@ -98,8 +108,13 @@ function tempoIn(text: string): { readonly tempo: number; readonly said: string 
   return match && tempo >= SLOWEST && tempo <= FASTEST ? { tempo, said: match[0] } : undefined;
 }
 
+/** The tempo of a head: its number, or what its words stand for. */
+export const tempoOf = ({ tempo, aboutTempo }: SaidHead): number | undefined => tempo ?? aboutTempo;
+
 /** A head in words: "Key F, 132 a minute, swing". */
-export function headInWords({ title, key, meter, tempo, feel, pickup }: SaidHead): string {
+export function headInWords(head: SaidHead): string {
+  const { title, key, meter, feel, pickup } = head;
+  const tempo = tempoOf(head);
   const said = [
     title === undefined ? '' : `“${title}”`,
     key === undefined ? '' : `key ${key}`,
@@ -112,9 +127,9 @@ export function headInWords({ title, key, meter, tempo, feel, pickup }: SaidHead
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
-/** Commas and the like, dashes and strokes, brackets, wide spaces, and a meter part a head. */
+/** Commas and the like, ends of sentences, dashes and strokes, brackets, wide spaces, and a meter part a head. */
 const PIECES =
-  /\s*[,;·•|\t]\s*|\s+[-/]\s+|\s*(?=\()|(?<=\))\s+|\s{3,}|\s+(?=\d{1,2}\/(?:2|4|8|16)(?!\d))/;
+  /\s*[,;·•|\t]\s*|\.\s+(?=[A-Z])|\s+[-/]\s+|\s*(?=\()|(?<=\))\s+|\s{3,}|(?<!:)\s+(?=\d{1,2}\/(?:2|4|8|16)(?!\d))/;
 
 /** Behind a title a letter is a key; alone it would be a chord or a part. */
 function bareKey(piece: string): SaidHead | undefined {

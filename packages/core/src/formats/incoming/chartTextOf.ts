@@ -135,6 +135,7 @@ class ChartWriting {
     if (marked.part !== undefined) this.addRow(`[${marked.part}]`, line);
     const times = Math.max(this.times, marked.times);
     this.times = 1;
+    if (marked.over !== undefined) this.waiting.push({ text: quoted(marked.over), line });
     const own = barsOfLine(marked.changes, this.beats, this.loose);
     const read = repeated(own, { ...marked, times });
     const bars = lastWith(firstWith(read, this.waiting), marked.words.map(quoted));

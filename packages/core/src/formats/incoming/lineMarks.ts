@@ -36,6 +36,8 @@ export function isSurelyPart(text: string): boolean {
 
 export interface MarkedLine {
   readonly part?: string;
+  /** What it is called, which is no part. */
+  readonly over?: string;
   readonly changes: string;
   /** How often it is played, from 1. */
   readonly times: number;
@@ -72,6 +74,16 @@ function tailOf(changes: string): string {
   return isRemark && !hasChord && !directionOf(words) ? words : '';
 }
 
+/** What stands with a colon before chords and is no part: "Turnaround in G: G6 E7 Am7 D7". */
+function labelOf(line: string): string | undefined {
+  const before = BEFORE.exec(line);
+  const label = /^(.*\p{L}.*):$/u.exec(before?.[1] ?? '')?.[1]?.trim();
+  if (!before || label === undefined) return undefined;
+  const [first = ''] = line.slice(before[0].length).split(/[\s|]+/);
+  const isChord = (words: string): boolean => parseChord(words.split(/\s+/)[0] ?? '').ok;
+  return isChord(first) && !isChord(label) ? label : undefined;
+}
+
 /** Takes the marks off a line. */
 export function marksOf(line: string): MarkedLine {
   let changes = line.trim();
@@ -88,7 +100,9 @@ export function marksOf(line: string): MarkedLine {
   if (tail) changes = changes.slice(0, changes.lastIndexOf(tail)).replace(/\s(?:#|\/\/)\s*$/, '');
   const ended = taken(ENDING);
   const ending = Number(ended?.[1] ?? ended?.[2]) || undefined;
-  taken(NUMBER);
+  const number = taken(NUMBER);
+  const over = part === undefined && !ended && !number ? labelOf(changes) : undefined;
+  if (over !== undefined) taken(BEFORE);
   const words: string[] = tail ? [tail] : [];
   const way = taken(BEHIND);
   if (way && directionOf(way[1]!)) words.push(way[1]!);
@@ -97,6 +111,7 @@ export function marksOf(line: string): MarkedLine {
   if (remark) words.unshift(remark[1]!.trim());
   return {
     ...(part !== undefined && { part }),
+    ...(over !== undefined && { over }),
     changes: changes.trim(),
     times: Number(times?.[1] ?? times?.[2] ?? 1) || 1,
     ...(ending !== undefined && { ending }),

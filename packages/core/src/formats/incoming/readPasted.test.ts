@@ -451,6 +451,11 @@ describe('more habits of hands that write quickly (common practice)', () => {
     ['strokes between bars of one chord', 'C / Am / F / G7', '| C | Am | F | G7 |'],
     ['strokes that are beats', 'Dm7 / G7 /\nC6 / / /', '| Dm7 G7 |\n| C6 |'],
     [
+      'what it is called, before the chords',
+      '1-6-2-5 in G: Gmaj7 E7 Am7 D7\nGmaj7 E7 Am7 D7',
+      '| "1-6-2-5 in G" Gmaj7 | E7 | Am7 | D7 |\n| Gmaj7 | E7 | Am7 | D7 |',
+    ],
+    [
       'a form of letters in brackets',
       '[A] [A] [B] [A]\n\n[A]\nDm7 | G7\n[B]\nFm7 | Bb7',
       '[A]\n| Dm7 | G7 |\n[A]\n| Dm7 | G7 |\n[B]\n| Fm7 | Bb7 |\n[A]\n| Dm7 | G7 |',
@@ -464,6 +469,12 @@ describe('more habits of hands that write quickly (common practice)', () => {
   it.each([
     ['Key: G minor / 4-4 / bossa / 130', { key: 'Gm', meter: '4/4', feel: 'latin', tempo: 130 }],
     ['Swing 160 - concert Eb', { key: 'Eb', feel: 'swing', tempo: 160 }],
+    ['Medium swing\nTempo 88', { feel: 'swing', tempo: 88 }],
+    ['T: Neap   M: 3/4   K: F', { title: 'Neap', key: 'F', meter: '3/4' }],
+    [
+      'Key of Bb. Tempo: quarter = 88. Feel: 12/8 slow shuffle of the old kind',
+      { key: 'Bb', meter: '12/8', feel: 'shuffle', tempo: 88 },
+    ],
   ])('a head as %s', (head, fields) => {
     expect(readPasted(`${head}\nGm7 | C7 | Fm7 | Bb7`).tunes[0]?.fields).toMatchObject(fields);
   });

@@ -11,7 +11,7 @@ import { storablePart } from '../../base/storable';
 import { chartTextOf, type WrittenChart } from './chartTextOf';
 import { keyHeard } from '../charts/keyHeard';
 import { formIn } from './form';
-import { headInWords, type SaidHead } from '../charts/headWords';
+import { headInWords, tempoOf, type SaidHead } from '../charts/headWords';
 import { isGreeting, isSignOff } from './letter';
 import { readLines, isTitle, type ReadLine } from './readLines';
 import {
@@ -135,7 +135,7 @@ function tuneOf(
         text: written.text,
         key: says.key ?? keyHeard(parsed.chart),
         meter: says.meter ?? written.meter ?? '4/4',
-        tempo: says.tempo ?? USUAL_TEMPO,
+        tempo: tempoOf(says) ?? USUAL_TEMPO,
         feel: says.feel ?? 'swing',
       },
       ...{ solos: [], problems },

@@ -3,7 +3,7 @@ import { FASTEST, SLOWEST } from '../../chart/header';
 import { FEELS, type Chart, type ChartHeader, type Feel } from '../../chart/types';
 import { tonicOf } from '../../pitch/interval';
 import { keyHeard } from '../charts/keyHeard';
-import { saidIn } from '../charts/headWords';
+import { saidIn, tempoOf, type SaidHead } from '../charts/headWords';
 import { child, numberIn, type Element } from './elements';
 
 /** In a key signature. */
@@ -45,7 +45,7 @@ export function tempoAndFeelIn(part: Element): Pick<ChartHeader, 'tempo' | 'feel
   const said = words.map((each) => saidIn(each));
   const tempo =
     directions.map(tempoIn).find((each) => each !== undefined) ??
-    said.find((each) => each?.tempo !== undefined)?.tempo;
+    tempoOf(Object.assign({}, ...said.toReversed()) as SaidHead);
   const feel =
     said.find((each) => each?.feel)?.feel ??
     FEELS.find((each) => words.some((text) => text.toLowerCase().includes(each))) ??
