@@ -45,7 +45,7 @@ export function tempoAndFeelIn(part: Element): Pick<ChartHeader, 'tempo' | 'feel
   const said = words.map((each) => saidIn(each));
   const tempo =
     directions.map(tempoIn).find((each) => each !== undefined) ??
-    tempoOf(Object.assign({}, ...said.toReversed()) as SaidHead);
+    tempoOf(Object.assign({}, ...[...said].reverse()) as SaidHead);
   const feel =
     said.find((each) => each?.feel)?.feel ??
     FEELS.find((each) => words.some((text) => text.toLowerCase().includes(each))) ??
