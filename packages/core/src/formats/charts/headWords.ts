@@ -127,9 +127,11 @@ export function headInWords(head: SaidHead): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
-/** Commas and the like, ends of sentences, dashes and strokes, brackets, wide spaces, and a meter part a head. */
+/** Commas and the like, dashes, brackets, wide spaces, and a meter part a head. */
 const PIECES =
-  /\s*[,;·•|\t]\s*|\.\s+(?=[A-Z])|\s+[-/]\s+|\s*(?=\()|(?<=\))\s+|\s{3,}|(?<!:)\s+(?=\d{1,2}\/(?:2|4|8|16)(?!\d))/;
+  /\s*[,;·•|\t]\s*|\s+-\s+|\s*(?=\()|(?<=\))\s+|\s{3,}|(?<!:)\s+(?=\d{1,2}\/(?:2|4|8|16)(?!\d))/;
+/** So do strokes and ends of sentences, which a title may have too. */
+const MORE_PIECES = new RegExp(`${PIECES.source}|\\s+\\/\\s+|\\.\\s+(?=[A-Z])`);
 
 /** Behind a title a letter is a key; alone it would be a chord or a part. */
 function bareKey(piece: string): SaidHead | undefined {
@@ -142,9 +144,11 @@ function bareKey(piece: string): SaidHead | undefined {
  * @example headOfLine('Key: F, 4/4, medium swing 132')
  */
 export function headOfLine(line: string): SaidHead | undefined {
-  const whole = saidIn(line);
-  if (whole) return whole;
-  const pieces = line.split(PIECES).filter((each) => each);
+  return saidIn(line) ?? headOfPieces(line.split(PIECES)) ?? headOfPieces(line.split(MORE_PIECES));
+}
+
+function headOfPieces(parted: readonly string[]): SaidHead | undefined {
+  const pieces = parted.filter((each) => each);
   if (pieces.length < 2) return undefined;
   const said = pieces.map((piece, at) => saidIn(piece) ?? (at > 0 ? bareKey(piece) : undefined));
   const silent = said.filter((each) => !each).length;

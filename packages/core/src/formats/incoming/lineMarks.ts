@@ -18,8 +18,8 @@ const HOW_LONG = /\s*[:(,-]?\s*\d{1,2}\s*(?:bars?|measures?)\)?(?=\s*:?\s*$)/i;
 
 /** The name of a part, where a line, or what stands before its changes, is one. */
 export function partName(said: string): string | undefined {
+  if (said.length > LONGEST_NAME) return undefined;
   const text = said.replace(HOW_LONG, '');
-  if (text.length > LONGEST_NAME) return undefined;
   const bracketed = /^\[([^\]]*)\]$/.exec(text.trim())?.[1]?.trim();
   if (bracketed !== undefined && (/^[A-H]$/.test(bracketed) || !parseChord(bracketed).ok)) {
     return bracketed;

@@ -87,21 +87,18 @@ function readLine(row: string, line: number): ReadLine {
   return { ...base, kind: 'words', words: trimmed.replace(/^(?:#|\/\/|;|\*)+\s*/, '') };
 }
 
-const FIRST_CELL = /^\s*\|\s*([^|]*?)\s*\|/;
+const FIRST_CELL = /^\s*\|([^|]*)\|/;
 
 /** A table whose first column names the parts, with these before their changes as elsewhere. */
 function partsInTable(rows: readonly string[]): readonly string[] {
-  if (!rows.some((row) => isTableLine(row.trim()))) return rows;
-  const cells = rows.flatMap((row) =>
-    isTableLine(row.trim()) ? [] : (FIRST_CELL.exec(row)?.[1] ?? []),
+  const isTable = rows.some((row) => row.length <= LONGEST_LINE && isTableLine(row.trim()));
+  if (!isTable) return rows;
+  const named = rows.map((row) =>
+    isTableLine(row.trim()) ? undefined : FIRST_CELL.exec(row)?.[1]?.trim(),
   );
-  const areParts = cells.every((cell) => cell === '' || partName(cell) !== undefined);
+  const areParts = named.every((name) => !name || partName(name) !== undefined);
   if (!areParts) return rows;
-  return rows.map((row) =>
-    row.replace(FIRST_CELL, (all, cell: string) =>
-      cell && !isTableLine(row) ? `${cell}: |` : all,
-    ),
-  );
+  return rows.map((row, at) => (named[at] ? row.replace(FIRST_CELL, `${named[at]}: |`) : row));
 }
 
 /** Under the head of a table. */
