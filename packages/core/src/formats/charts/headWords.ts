@@ -154,6 +154,7 @@ function headOfPieces(parted: readonly string[]): SaidHead | undefined {
   const silent = said.filter((each) => !each).length;
   if (silent > 1 || (silent === 1 && said[0])) return undefined;
   // "here is the new one, in F": no title begins so.
-  const title = said[0] || /^\p{Ll}/u.test(pieces[0]!) ? {} : { title: pieces[0]! };
+  const [first] = pieces as [string];
+  const title = said[0] || /^\p{Ll}/u.test(first) ? {} : { title: first.replace(/^"(.+)"$/, '$1') };
   return Object.assign({}, title, ...said.flatMap((each) => each ?? [])) as SaidHead;
 }

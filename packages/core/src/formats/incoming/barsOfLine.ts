@@ -237,8 +237,14 @@ function plainWord(word: string): string {
   return /^\p{Ll}{3,}[.!?]?$/u.test(word) && !/^[a-h][b#m]?\d/.test(word) ? `"${word}"` : word;
 }
 
-/** Where there are as many strokes as beats, the first of each chord is the one it stands over. */
+/**
+ * Where there are as many strokes as beats, the first of each chord is the one it stands over. A chord alone has its
+ * bar, however few strokes are behind it.
+ */
 function strokedOver(slots: readonly string[], beats: number): readonly string[] {
+  const [alone, ...behind] = slots;
+  const isAlone = alone !== '.' && behind.length > 0 && behind.every((slot) => slot === '.');
+  if (alone !== undefined && isAlone && slots.length < beats) return [alone];
   const strokes = slots.filter((slot) => slot === '.').length;
   if (strokes !== beats || slots.length === strokes) return slots;
   return slots.filter((slot, at) => slot !== '.' || (slots[at - 1] ?? '.') === '.');

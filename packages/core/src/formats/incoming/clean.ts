@@ -34,8 +34,8 @@ const SIGNS: readonly (readonly [RegExp, string])[] = [
 
 /** Dots that lead from one chord to the next: `Dm7...G7...` */
 const DOTS = /(?<=[\w)°øΔ+])(?:\.{2,}|…)\s*(?=[A-G]|$)/g;
-/** Bars behind a chord: `Dm7 (2 bars)`. A single letter may be a part. */
-const BARS = /(?<=^|[\s|])([A-G][^\s|()]+)\s*\((\d{1,2}) ?bars?\)\s*\|?/gi;
+/** Bars behind a chord: `Dm7 (2 bars)`, `Dm7 x2 |`. A single letter may be a part. */
+const BARS = /(?<=^|[\s|])([A-G][^\s|()]+)\s*(?:\((\d{1,2}) ?bars?\)\s*\|?|\s[x×](\d)\s*\|)/gi;
 
 /** Beats behind a chord: `Dm7 (2)`. */
 const BEATS = /(?<=[^\s|(])\s+\(([1-4])(?: ?beats?)?\)(?=$|[\s|])/gi;
@@ -46,8 +46,8 @@ export function cleanLine(line: string): string {
     .replace(DOTS, ' → ')
     .replace(/→\s*$/, '')
     .replace(BEATS, (_, beats: string) => ' /'.repeat(Number(beats) - 1))
-    .replace(BARS, (said, chord: string, bars: string) =>
-      isChord(chord) ? `${chord} |${' % |'.repeat(Number(bars) - 1)}` : said,
+    .replace(BARS, (said, chord: string, bars?: string, times?: string) =>
+      isChord(chord) ? `${chord} |${' % |'.repeat(Number(bars ?? times) - 1)}` : said,
     )
     .trimEnd();
 }

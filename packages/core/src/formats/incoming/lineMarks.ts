@@ -34,6 +34,13 @@ export function isSurelyPart(text: string): boolean {
   return partName(plain) !== undefined && (plain.startsWith('[') || !parseChord(plain).ok);
 }
 
+/** How often a part is played, behind its name: "Part A x2". */
+export function playedTimes(text: string): { readonly named: string; readonly times: number } {
+  const match = TIMES.exec(text);
+  const times = Number(match?.[1] ?? match?.[2] ?? 1);
+  return { named: match ? text.slice(0, match.index) : text, times };
+}
+
 export interface MarkedLine {
   readonly part?: string;
   /** What it is called, which is no part. */
@@ -60,8 +67,11 @@ const NUMBER = /^\s*(?:bars?\s+)?\d{1,3}\s*(?:[.):]|-\s*\d{1,3}\s*[.):]?)?\s+(?=
 const BEHIND = /[\s(]*\b(d\.?\s?[cs]\.?(?:\s+al\s+(?:fine|coda))?|to coda|fine|segno)\.?\)?\s*$/i;
 const REMARK = /\s*\(([^()]*[a-z]{2}[^()]*\s[^()]*|[a-z]{4,}[^()]*)\)\s*$/;
 
-/** A part named before the first bar line: `Coda | Fmaj7 |`. */
-const PART_BEFORE_LINE = new RegExp(`^\\s*((?:${PART_WORDS})(?:\\s+\\d{1,2})?)\\s*(?=\\|)`, 'i');
+/** A part named before the first bar line, or with a dash behind it: `Coda | Fmaj7 |`. */
+const PART_BEFORE_LINE = new RegExp(
+  `^\\s*((?:${PART_WORDS})(?:\\s+\\d{1,2})?)(?:\\s+-\\s+|\\s*(?=\\|))`,
+  'i',
+);
 /** What stands behind the last bar line, or behind a sign for remarks. */
 const TAIL = /(?:\|\]?|\s(?:#|\/\/)(?=\s))([^|]*)$/;
 

@@ -6,7 +6,7 @@ import { formIn } from './form';
 import { headOfLine, type SaidHead } from '../charts/headWords';
 import { isChord, partingOf, spaced, wordsOf } from './barsOfLine';
 import { inOnePiece } from './spoken';
-import { isSurelyPart, marksOf, partName, type MarkedLine } from './lineMarks';
+import { isSurelyPart, marksOf, partName, playedTimes, type MarkedLine } from './lineMarks';
 
 export type ReadLine = { readonly line: number; readonly text: string } & (
   | { readonly kind: 'blank' }
@@ -76,7 +76,10 @@ function readLine(row: string, line: number): ReadLine {
   if (header) return { ...base, kind: 'head', head: header };
   // Its letters would be chords, or one part.
   if (formIn(trimmed) !== undefined) return { ...base, kind: 'words', words: trimmed };
-  if (isSurelyPart(trimmed)) return { ...base, kind: 'part', name: partName(trimmed)! };
+  const { named, times } = playedTimes(trimmed);
+  if (isSurelyPart(named)) {
+    return { ...base, kind: 'part', name: partName(named)!, ...(times > 1 && { times }) };
+  }
   const pieced = marksOf(inOnePiece(chordsOver(text) ?? text));
   const marked = hasChanges(pieced) ? pieced : marksOf(text);
   if (hasChanges(marked)) {

@@ -451,6 +451,22 @@ describe('more habits of hands that write quickly (common practice)', () => {
     ['strokes between bars of one chord', 'C / Am / F / G7', '| C | Am | F | G7 |'],
     ['strokes that are beats', 'Dm7 / G7 /\nC6 / / /', '| Dm7 G7 |\n| C6 |'],
     [
+      'how often a part is played',
+      'Part A x2\nGm7 | C7\nPart B\nFm7 | Bb7\nPart A',
+      '[Part A]\n|: Gm7 | C7 :|\n[Part B]\n| Fm7 | Bb7 |\n[Part A]\n| Gm7 | C7 |',
+    ],
+    [
+      'parts with a dash',
+      'intro - Gm7 | C7\nverse - F6 | D7',
+      '[intro]\n| Gm7 | C7 |\n[verse]\n| F6 | D7 |',
+    ],
+    ['how often a bar is played', 'F6 x2 | Gm7 | C7', '| F6 | % | Gm7 | C7 |'],
+    [
+      'fewer strokes than beats behind a chord alone',
+      'Gm7 / / | C7 | F6/9 //',
+      '| Gm7 | C7 | F6/9 |',
+    ],
+    [
       'what it is called, before the chords',
       '1-6-2-5 in G: Gmaj7 E7 Am7 D7\nGmaj7 E7 Am7 D7',
       '| "1-6-2-5 in G" Gmaj7 | E7 | Am7 | D7 |\n| Gmaj7 | E7 | Am7 | D7 |',
@@ -470,6 +486,7 @@ describe('more habits of hands that write quickly (common practice)', () => {
     ['Key: G minor / 4-4 / bossa / 130', { key: 'Gm', meter: '4/4', feel: 'latin', tempo: 130 }],
     ['Swing 160 - concert Eb', { key: 'Eb', feel: 'swing', tempo: 160 }],
     ['Mr. Lamp / Mrs. Neap, Eb, 132', { title: 'Mr. Lamp / Mrs. Neap', key: 'Eb', tempo: 132 }],
+    ['"Slack Tide" (waltz, Bb, 140)', { title: 'Slack Tide', key: 'Bb', feel: 'waltz' }],
     ['Medium swing\nTempo 88', { feel: 'swing', tempo: 88 }],
     ['T: Neap   M: 3/4   K: F', { title: 'Neap', key: 'F', meter: '3/4' }],
     [
