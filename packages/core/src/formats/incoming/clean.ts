@@ -35,7 +35,7 @@ const SIGNS: readonly (readonly [RegExp, string])[] = [
 /** Dots that lead from one chord to the next: `Dm7...G7...` */
 const DOTS = /(?<=[\w)°øΔ+])(?:\.{2,}|…)\s*(?=[A-G]|$)/g;
 /** Bars behind a chord: `Dm7 (2 bars)`, `Dm7 x2 |`. A single letter may be a part. */
-const BARS = /(?<=^|[\s|])([A-G][^\s|()]+)\s*(?:\((\d{1,2}) ?bars?\)\s*\|?|\s[x×](\d)\s*\|)/gi;
+const BARS = /(?<=^|[\s|])([A-G][^\s|()]+)\s*(?:\(([1-9]\d?) ?bars?\)\s*\|?|\s[x×]([1-9])\s*\|)/gi;
 
 /** Beats behind a chord: `Dm7 (2)`. */
 const BEATS = /(?<=[^\s|(])\s+\(([1-4])(?: ?beats?)?\)(?=$|[\s|])/gi;

@@ -498,6 +498,11 @@ describe('more habits of hands that write quickly (common practice)', () => {
   });
 });
 
+it('reads what lasts no bar without giving up', () => {
+  const { tunes } = readPasted('Dm7 (0 bars) | G7 x0 | C6 (99 bars)');
+  expect(tunes[0]?.bars).toBeGreaterThan(98);
+});
+
 it('says of every line what became of it, and takes prose for no tune', () => {
   const prose =
     'Dear all,\nthe ferry leaves at nine. Bring the lamp.\nWe begin with the blues again, in two.';
@@ -509,6 +514,7 @@ it('says of every line what became of it, and takes prose for no tune', () => {
 
 it('tells every line of anything at all once, and never gives up (400 texts, seed 19)', () => {
   const words = fc.constantFrom(
+    ...['(2 bars)', '(0 bars)', 'x0', '...', '\n|---|\n', 'Turn:', 'Part A', '[Dm7]', 'M: 3/4'],
     ...['Dm7', 'G7', '|', '|:', ':|', '/', '-', '%', 'x2', '(', ')', '[A]', 'A', '"', '"x"', '\t'],
     ...[
       '\n',
