@@ -156,6 +156,16 @@ async function openingFaults(page: Page): Promise<string[]> {
   ];
 }
 
+test('on a phone no screen is too wide before its faces are there', async ({ page, quiet }) => {
+  quiet.allow(/Failed to load resource: net::ERR_FAILED/);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.route(/\.woff2?$/, (route) => route.abort());
+  for (const screen of await everyScreen(page)) {
+    await goTo(page, screen);
+    expect([screen, await over(page)]).toEqual([screen, 0]);
+  }
+});
+
 test('on a phone no screen is too wide for a single frame, or moves by itself, while it opens', async ({
   page,
 }) => {
