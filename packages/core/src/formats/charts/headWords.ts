@@ -154,7 +154,6 @@ function headOfPieces(parted: readonly string[]): SaidHead | undefined {
   const silent = said.filter((each) => !each).length;
   if (silent > 1 || (silent === 1 && said[0])) return undefined;
   // "here is the new one, in F": no title begins so.
-  const [first] = pieces as [string];
-  const title = said[0] || /^\p{Ll}/u.test(first) ? {} : { title: first.replace(/^"(.+)"$/, '$1') };
+  const title = said[0] || /^\p{Ll}/u.test(pieces[0]!) ? {} : { title: pieces[0]! };
   return Object.assign({}, title, ...said.flatMap((each) => each ?? [])) as SaidHead;
 }

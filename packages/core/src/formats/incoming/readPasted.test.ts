@@ -486,6 +486,7 @@ describe('more habits of hands that write quickly (common practice)', () => {
     ['Key: G minor / 4-4 / bossa / 130', { key: 'Gm', meter: '4/4', feel: 'latin', tempo: 130 }],
     ['Swing 160 - concert Eb', { key: 'Eb', feel: 'swing', tempo: 160 }],
     ['Mr. Lamp / Mrs. Neap, Eb, 132', { title: 'Mr. Lamp / Mrs. Neap', key: 'Eb', tempo: 132 }],
+    ['"Slack Tide"\nKey of Bb', { title: 'Slack Tide', key: 'Bb' }],
     ['"Slack Tide" (waltz, Bb, 140)', { title: 'Slack Tide', key: 'Bb', feel: 'waltz' }],
     ['Medium swing\nTempo 88', { feel: 'swing', tempo: 88 }],
     ['T: Neap   M: 3/4   K: F', { title: 'Neap', key: 'F', meter: '3/4' }],

@@ -153,7 +153,10 @@ const once = (problems: readonly IncomingProblem[]): IncomingProblem[] =>
 
 const headIn = (line: ReadLine): SaidHead => (line.kind === 'head' ? line.head : {});
 const titleOf = (line: ReadLine): string =>
-  line.kind === 'words' ? numberless(line.words) : (headIn(line).title ?? '');
+  (line.kind === 'words' ? numberless(line.words) : (headIn(line).title ?? '')).replace(
+    /^"(.+)"$/,
+    '$1',
+  );
 
 const plainHead = ({
   title,
