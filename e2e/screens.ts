@@ -19,9 +19,13 @@ export async function setPath(page: Page): Promise<string> {
 /** Narrower than this the panel of Voice is a sheet that waits to be opened, in pixels. */
 const ROOM_FOR_PANEL = 1000;
 
-/** Every screen, with one of the demo tunes. */
-export async function everyScreen(page: Page): Promise<readonly Screen[]> {
-  const tune = await tunePath(page, 'Half Past the Tide');
+/** Every screen. @param of their tune and set, by default of the demo */
+export async function everyScreen(
+  page: Page,
+  of: { readonly tune?: string; readonly set?: string } = {},
+): Promise<readonly Screen[]> {
+  const tune = of.tune ?? (await tunePath(page, 'Half Past the Tide'));
+  const set = of.set ?? (await setPath(page));
   const hasPanel = page.viewportSize()!.width >= ROOM_FOR_PANEL;
   return [
     ['/welcome', 'textarea'],
@@ -37,7 +41,7 @@ export async function everyScreen(page: Page): Promise<readonly Screen[]> {
     ['/practise/logbook', '.log-table'],
     ['/practise/holes', '.hole'],
     ['/practise/items', '.items tbody tr'],
-    [`${await setPath(page)}/take-away`, '.booklet-title'],
+    [`${set}/take-away`, '.booklet-title'],
     ['/bring-in', 'textarea'],
     ['/whole-book', 'h1'],
     ['/player', '.profile-field'],
@@ -54,3 +58,13 @@ export async function goTo(page: Page, [path, sign]: Screen): Promise<void> {
 /** How far a page goes over its edge, in pixels. */
 export const over = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+
+/** Rows of controls that go over the edge of their own column, under what stands beside it. */
+export const rowsOver = (page: Page): Promise<string[]> =>
+  page
+    .locator('.setup-bar, .chart-bar, .transport, .tune-head, .practise-bar, .takeaway-bar')
+    .evaluateAll((rows) =>
+      rows
+        .filter((row) => row.checkVisibility() && row.scrollWidth > row.clientWidth + 1)
+        .map((row) => row.getAttribute('class') ?? ''),
+    );

@@ -2,17 +2,7 @@ import type { Locator, Page } from '@playwright/test';
 import { inLight, standsUp } from './axe';
 import { demoTunes } from './demoTunes';
 import { Desk, expect, test } from './desk';
-import { everyScreen, goTo, over, tunePath } from './screens';
-
-/** Rows of controls that go over the edge of their own column, under what stands beside it. */
-const rowsOver = (page: Page): Promise<string[]> =>
-  page
-    .locator('.setup-bar, .chart-bar, .transport, .tune-head, .practise-bar, .takeaway-bar')
-    .evaluateAll((rows) =>
-      rows
-        .filter((row) => row.checkVisibility() && row.scrollWidth > row.clientWidth + 1)
-        .map((row) => row.getAttribute('class') ?? ''),
-    );
+import { everyScreen, goTo, over, rowsOver, tunePath } from './screens';
 
 for (const [name, width, height] of [
   ['a phone', 390, 844],

@@ -2,9 +2,6 @@ import { theme, type ThemeConfig } from 'antd';
 
 export type Light = 'house' | 'stage';
 
-export const TEXT_FACE = "'Alegreya Sans', 'Accidentals', sans-serif";
-export const SYMBOL_FACE = "'Vollkorn', 'Accidentals', serif";
-
 /** The colours of both lights; the same names stand as CSS variables in app.css. */
 const COLOURS = {
   house: {
@@ -48,7 +45,7 @@ export function themeOf(light: Light, still = false): ThemeConfig {
       colorTextLabel: quiet,
       colorBorder: line,
       colorBorderSecondary: line,
-      fontFamily: TEXT_FACE,
+      fontFamily: 'var(--text-face)',
       fontSize: 15,
       borderRadius: 3,
       wireframe: false,

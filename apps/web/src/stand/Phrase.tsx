@@ -61,7 +61,7 @@ const spoken = (name: string): string =>
 const BarHead = ({ bar: { number, bar } }: { readonly bar: PlayedBar }) => (
   <small className="phrase-head">
     {isPickup({ number }) ? 'pickup' : number}{' '}
-    {bar.words && <i>{bar.words.map(prettyText).join('  ')}</i>}
+    {bar.words && <i>{bar.words.map(prettyText).join(', ')}</i>}
   </small>
 );
 

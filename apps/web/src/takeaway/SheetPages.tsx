@@ -1,8 +1,16 @@
 import type { Score } from '@drop-close/core';
 import { useMemo, type ReactNode } from 'react';
 import { useNotation } from '../profile/useNotation';
-import { hasNumbers, systemHeight } from './heights';
-import { layOut, MARGIN, PAPERS, SIZES, type PaperLook, type SystemBars } from './pages';
+import { hasNumbers, overStaves, systemHeight } from './heights';
+import {
+  layOut,
+  MARGIN,
+  PAPERS,
+  SIZES,
+  type PaperLook,
+  type Spacing,
+  type SystemBars,
+} from './pages';
 import { PaperPage } from './Paper';
 import { System } from './System';
 
@@ -22,27 +30,34 @@ export function useSheetPages(props: SheetPagesProps | undefined): ReactNode[] {
     [score, look, symbol],
   );
   if (!props || !laidOut) return [];
-  const { pages, gap } = laidOut;
+  const { pages, spacing } = laidOut;
   const { paper } = props.look;
   return pages.map((systems, at) => (
     <PaperPage key={at} paper={paper} number={at + 1} total={pages.length} foot={props.score.title}>
-      <PageOfScore {...props} systems={systems} gap={gap} isFirst={at === 0} />
+      <PageOfScore {...props} systems={systems} spacing={spacing} isFirst={at === 0} />
     </PaperPage>
   ));
 }
 
 interface PageOfScoreProps extends SheetPagesProps {
   readonly systems: readonly SystemBars[];
-  /** Between two of them, in pixels. */
-  readonly gap: number;
+  readonly spacing: Spacing;
   /** The first page of a document has its title over it. */
   readonly isFirst: boolean;
 }
 
 /** What stands on one page of a document. */
-export function PageOfScore({ score, systems, gap, under, look, isFirst }: PageOfScoreProps) {
+export function PageOfScore({
+  score,
+  systems,
+  spacing: { gap, rows },
+  under,
+  look,
+  isFirst,
+}: PageOfScoreProps) {
   const [part] = score.parts;
-  const height = part ? systemHeight(part, hasNumbers(score)) : 0;
+  const height = part ? systemHeight(part, hasNumbers(score), rows) : 0;
+  const top = part ? overStaves(part, rows) : 0;
   return (
     <>
       {isFirst && (
@@ -56,6 +71,7 @@ export function PageOfScore({ score, systems, gap, under, look, isFirst }: PageO
             system={system}
             width={PAPERS[look.paper].width - 2 * MARGIN}
             height={height}
+            top={top}
             size={SIZES[look.size]}
           />
         ))}

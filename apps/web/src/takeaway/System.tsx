@@ -3,7 +3,7 @@ import { useEffect, useRef } from 'react';
 import { useNotation } from '../profile/useNotation';
 import { prettyText } from '../ui/symbol';
 import { inTurn } from './inTurn';
-import { BETWEEN_STAVES, overStaves } from './heights';
+import { BETWEEN_STAVES } from './heights';
 import type { SystemBars } from './pages';
 
 interface SystemProps {
@@ -13,12 +13,14 @@ interface SystemProps {
   readonly width: number;
   /** In medium size. */
   readonly height: number;
+  /** From there to its first staff. */
+  readonly top: number;
   /** How large it is drawn, as a factor. */
   readonly size: number;
 }
 
 /** One line of a document. */
-export function System({ score, system, width, height, size }: SystemProps) {
+export function System({ score, system, width, height, top, size }: SystemProps) {
   const host = useRef<HTMLDivElement>(null);
   const { symbol } = useNotation();
   useEffect(() => {
@@ -29,7 +31,6 @@ export function System({ score, system, width, height, size }: SystemProps) {
       if (isGone) return;
       // Without it the line stays empty; the page says what is missing when it is loaded anew.
       const loaded = await import('../notation/system/engraveSystem').catch(() => undefined);
-      const top = overStaves(score.parts[0]!);
       const room = { width: width / size, height, top, between: BETWEEN_STAVES };
       await loaded?.engraveSystem(place, score, { ...system, ...room }, symbol);
       enlarge(place, width, height, size);
@@ -37,7 +38,7 @@ export function System({ score, system, width, height, size }: SystemProps) {
     return () => {
       isGone = true;
     };
-  }, [score, system, width, height, size, symbol]);
+  }, [score, system, width, height, top, size, symbol]);
   const last = score.measures[system.first + system.count - 1];
   const from = score.measures[system.first]?.number ?? 0;
   const chords = score.measures

@@ -1,3 +1,4 @@
+import { ROW } from '../notation/system/remarks';
 import { midi as pitchOf, stepsUnder, type Score, type ScorePart } from '@drop-close/core';
 
 /** From staff to staff of one system, in pixels. */
@@ -11,8 +12,9 @@ const NUMBERS = 24;
 const roomOf = ({ measures }: Pick<ScorePart, 'measures'>) =>
   measures.some(({ voices }) => voices.length) ? ROOM.notes : ROOM.slashes;
 
-/** From the top of a system to its first staff. */
-export const overStaves = (part: Pick<ScorePart, 'measures'>): number => roomOf(part).over;
+/** From the top of a system to its first staff. @param rows of words over its bars, at the most */
+export const overStaves = (part: Pick<ScorePart, 'measures'>, rows = 1): number =>
+  roomOf(part).over + Math.max(0, rows - 1) * ROW;
 
 /** From a line of a staff to the next space, in pixels. */
 const STEP = 5;
@@ -20,11 +22,14 @@ const STEP = 5;
 const NOTEHEAD = 8;
 const DEGREES = 20;
 
-/** How high a system of a part is in medium size, chords and sections over it and numbers under it included. */
-export function systemHeight(part: HeightOf, numbers = false): number {
-  const { over, under } = roomOf(part);
+/**
+ * How high a system of a part is in medium size, chords and sections over it and numbers under it included.
+ * @param rows of words over its bars, at the most
+ */
+export function systemHeight(part: HeightOf, numbers = false, rows = 1): number {
   const staves = (part.staves.length - 1) * BETWEEN_STAVES + STAFF;
-  return over + staves + Math.max(under, underLowest(part)) + (numbers ? NUMBERS : 0);
+  const under = Math.max(roomOf(part).under, underLowest(part)) + (numbers ? NUMBERS : 0);
+  return overStaves(part, rows) + staves + under;
 }
 
 type HeightOf = Pick<ScorePart, 'staves' | 'measures' | 'writtenAbove'>;

@@ -39,7 +39,7 @@ describe('lines of a sheet', () => {
 
 it('systems share what the fullest page has left, as far as they still belong together', () => {
   const gapOf = (bars: number): number =>
-    layOut(sheet('| C '.repeat(bars)), USUAL_LOOK, String).gap;
+    layOut(sheet('| C '.repeat(bars)), USUAL_LOOK, String).spacing.gap;
   const [first, system] = [1122 - 2 * MARGIN - 84 - 26, 110];
   expect(gapOf(8)).toBe(28);
   expect(gapOf(32)).toBe(first / 8 - system);

@@ -1,4 +1,5 @@
 import type { Score } from '@drop-close/core';
+import { remarksOf } from '../notation/system/remarks';
 import { headRoom, needsOf } from '../notation/system/widths';
 import { hasNumbers, systemHeight } from './heights';
 
@@ -112,12 +113,19 @@ function gapOf(pages: readonly SystemBars[][], height: number, paper: PaperId): 
   return Math.max(0, Math.min(MOST_GAP, ...spare));
 }
 
+/** How the systems of a document stand. */
+export interface Spacing {
+  /** Between two systems, in pixels. */
+  readonly gap: number;
+  /** Of words over the bars of a system, at the most. */
+  readonly rows: number;
+}
+
 /** A document on paper. */
 export interface LaidOut {
   /** Each with its lines. */
   readonly pages: readonly (readonly SystemBars[])[];
-  /** Between two systems, in pixels. */
-  readonly gap: number;
+  readonly spacing: Spacing;
 }
 
 /** The pages of a document. @param symbolOf how a symbol is written */
@@ -127,8 +135,11 @@ export function layOut(
   symbolOf: (symbol: string) => string,
 ): LaidOut {
   const [part] = score.parts;
-  const height = part ? systemHeight(part, hasNumbers(score)) * SIZES[size] : 0;
-  const room = (PAPERS[paper].width - 2 * MARGIN) / SIZES[size];
-  const pages = pagesOf(systemsOf(score, perLine, symbolOf, room), height, paper);
-  return { pages, gap: gapOf(pages, height, paper) };
+  const width = (PAPERS[paper].width - 2 * MARGIN) / SIZES[size];
+  const systems = systemsOf(score, perLine, symbolOf, width);
+  const remarks = systems.flatMap((bars) => remarksOf(score, { ...bars, width }, symbolOf));
+  const rows = Math.max(1, ...remarks.map((remark) => remark.rows.length));
+  const height = part ? systemHeight(part, hasNumbers(score), rows) * SIZES[size] : 0;
+  const pages = pagesOf(systems, height, paper);
+  return { pages, spacing: { gap: gapOf(pages, height, paper), rows } };
 }

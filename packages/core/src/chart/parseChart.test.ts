@@ -122,6 +122,17 @@ describe('problems say what, where and what would be right', () => {
     expect(there('tempo: fast\n[A]\nkey: F\n| C |')).toBe('[A]\n| "tempo: fast" "key: F" C |');
   });
 
+  it('tells who writes an ending as a bare number how it is written', () => {
+    for (const text of ['|: C | F |1 G7 :|2 C |', '|: C | F |1. G7 :|2. C |']) {
+      const [first, second, ...more] = parseChart(text).problems;
+      expect([first!.column, first!.suggestion, second!.suggestion]).toEqual([11, '(1', '(2']);
+      expect(first!.message).toBe(
+        `${text.includes('.') ? '1.' : '1'}: An ending is written with a bracket, as |(1 Gm7 C7 :|(2 F6 |.`,
+      );
+      expect(more).toEqual([]);
+    }
+  });
+
   it('says whether all of the text is in the chart', () => {
     expect(parseChart('| C | oops |').whole).toBe(true);
     expect(parseChart('| C '.repeat(600)).whole).toBe(false);

@@ -23,6 +23,15 @@ function read(word: string): Slot {
     const message = `A chord symbol has up to ${LONGEST_SYMBOL} characters; this has ${word.length}.`;
     return { kind: 'unreadable', text: word, problem: { message, index: 0 } };
   }
+  const ending = /^[1-9](?=\.?$)/.exec(word);
+  if (ending) {
+    const message = 'An ending is written with a bracket, as |(1 Gm7 C7 :|(2 F6 |.';
+    return {
+      kind: 'unreadable',
+      text: word,
+      problem: { message, index: 0, suggestion: `(${ending[0]}` },
+    };
+  }
   const result = parseChord(word);
   return result.ok
     ? { kind: 'chord', chord: Object.freeze(result.value), text: word }

@@ -100,11 +100,7 @@ function BarHeadView({ bar, label, readOnly, sortable }: BarHeadProps) {
         </Dropdown>
       )}
       {meter && <span className="bar-meter">{formatMeter(meter)}</span>}
-      {words?.map((text) => (
-        <span key={text} className="bar-words">
-          {text}
-        </span>
-      ))}
+      {words && <span className="bar-words">{words.join(', ')}</span>}
     </div>
   );
 }

@@ -2,6 +2,7 @@
 import type { Score } from '@drop-close/core';
 import { Renderer } from 'vexflow/bravura';
 import { drawOver } from './over';
+import { remarksOf } from './remarks';
 import { drawSlashes } from './slashes';
 import { segmentsOf } from './segments';
 import { drawStaves } from './staves';
@@ -52,7 +53,7 @@ export async function engraveSystem(
   }
   drawOpenTies(context, ties);
   const svg = host.querySelector('svg');
-  if (svg) drawOver(svg, drawn, place, symbolOf);
+  if (svg) drawOver(svg, drawn, remarksOf(score, place, symbolOf), place, symbolOf);
 }
 
 /** What is written under notes, where each is struck. */

@@ -1,8 +1,8 @@
-import { prettyDegree, type ScoreMeasure } from '@drop-close/core';
-import { prettyName, prettyNumber } from '../../ui/notation';
+import { prettyDegree } from '@drop-close/core';
+import { prettyNumber } from '../../ui/notation';
 import { symbolParts } from '../../ui/symbol';
 import { xAt } from './makeRoom';
-import { sectionWidth } from '../../ui/textWidth';
+import { ROW, type Remark } from './remarks';
 import type { DrawnMeasure, SystemPlace } from './types';
 
 const SVG = 'http://www.w3.org/2000/svg';
@@ -10,17 +10,17 @@ const SVG = 'http://www.w3.org/2000/svg';
 const CHORD_UP = 14;
 const CLEAR = 13;
 const SECTION_UP = 19;
-const AFTER_SECTION = 12;
 /** Over the foot of the system. */
 const NUMBERS_UP = 8;
 /** Under the upper line of the staff, or under what is lower. */
 const DEGREES_DOWN = 76;
 const UNDER_NOTES = 18;
 
-/** Chords at their time, sections, remarks, signs and the number of the first bar, over the staff of a line. */
+/** Chords at their time, sections, remarks and the number of the first bar, over the staff of a line. */
 export function drawOver(
   svg: SVGElement,
   drawn: readonly DrawnMeasure[],
+  remarks: readonly Remark[],
   { top, height }: SystemPlace,
   symbolOf: (symbol: string) => string,
 ): void {
@@ -42,16 +42,16 @@ export function drawOver(
     const left = at === 0 ? 0 : stave.getX() + 2;
     const { section } = measure;
     if (section !== undefined) svg.append(text(left, line - SECTION_UP, section, 'sheet-section'));
-    // A section called by its sign says it already.
-    const said = [...measure.words, ...measure.directions.map(signOf)]
-      .filter((words) => words !== section)
-      .join('  ');
-    const indent = section === undefined ? 0 : sectionWidth(section) + AFTER_SECTION;
-    if (said) svg.append(text(left + indent, line - SECTION_UP, prettyName(said), 'sheet-words'));
     if (at === 0 && measure.number > 1) {
       svg.append(text(0, top - 4, String(measure.number), 'sheet-number'));
     }
   });
+  for (const { x, rows } of remarks) {
+    rows.forEach((words, at) => {
+      const y = line - SECTION_UP - (rows.length - 1 - at) * ROW;
+      svg.append(text(x, y, words, 'sheet-words'));
+    });
+  }
 }
 
 function text(x: number, y: number, words: string, name: string): SVGTextElement {
@@ -79,12 +79,3 @@ function symbolText(symbol: string, x: number, y: number): SVGTextElement {
   return node;
 }
 const RAISED = 6;
-
-type Direction = ScoreMeasure['directions'][number];
-const UNTIL = { end: '', fine: ' al Fine', coda: ' al Coda' } as const;
-const SIGNS = { segno: 'Segno', coda: 'Coda', 'to coda': 'To Coda', fine: 'Fine' } as const;
-
-function signOf(direction: Direction): string {
-  if (direction.kind !== 'jump') return SIGNS[direction.kind];
-  return `${direction.from === 'beginning' ? 'D.C.' : 'D.S.'}${UNTIL[direction.until]}`;
-}

@@ -51,8 +51,8 @@ export function needsOf({ key, measures, parts: [part] }: Written, symbolOf: Sym
  * symbols, the others give some of theirs.
  */
 export function widthsOf(
-  score: Score,
-  { first, count, width }: SystemPlace,
+  score: Written,
+  { first, count, width }: Pick<SystemPlace, 'first' | 'count' | 'width'>,
   symbolOf: SymbolOf,
 ): number[] {
   const needs = needsOf(score, symbolOf).slice(first, first + count);

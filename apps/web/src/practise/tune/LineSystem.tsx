@@ -4,6 +4,7 @@ import { usePlayer } from '../../playback/usePlayer';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { prettyNumber } from '../../ui/notation';
 import type { PitchScale } from '../../ui/pitchScale';
+import { SystemBars } from '../../voice/threads/SystemBars';
 import type { SystemLayout } from '../../voice/threads/threadLayout';
 import { FunctionPath } from './FunctionPath';
 import { lineHeads, type LineHead } from './lineLayout';
@@ -36,14 +37,7 @@ export function LineSystem(props: LineSystemProps) {
   const last = system.bars.at(-1);
   return (
     <div className={steps ? 'line-system line-numbers' : 'line-system'}>
-      <div className="system-bars" aria-hidden>
-        {system.bars.map((bar) => (
-          <span key={bar.number} style={{ left: bar.x, width: bar.width }} className="bar-head">
-            {bar.section && <b>{bar.section}</b>}
-            <small>{bar.number}</small>
-          </span>
-        ))}
-      </div>
+      <SystemBars bars={system.bars} />
       <div className="line-chords">
         {system.chords.map(({ index, x, width: room }) => {
           const event = timeline.events[index];

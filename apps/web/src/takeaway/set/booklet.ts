@@ -1,5 +1,5 @@
 import type { Score } from '@drop-close/core';
-import { layOut, type PaperLook, type SystemBars } from '../pages';
+import { layOut, type PaperLook, type Spacing, type SystemBars } from '../pages';
 
 /** A tune of a set, written out. */
 export interface BookletTune {
@@ -11,8 +11,7 @@ export interface BookletTune {
 export interface BookletPage {
   readonly tune: BookletTune;
   readonly systems: readonly SystemBars[];
-  /** Between two of them, in pixels. */
-  readonly gap: number;
+  readonly spacing: Spacing;
   /** Whether the tune begins here. */
   readonly isFirst: boolean;
 }
@@ -42,8 +41,8 @@ export function bookletOf(
   const pages: BookletPage[] = [];
   const contents = tunes.map((tune): ContentsLine => {
     const page = pages.length + 2;
-    const { pages: own, gap } = layOut(tune.score, look, symbolOf);
-    pages.push(...own.map((systems, at) => ({ tune, systems, gap, isFirst: at === 0 })));
+    const { pages: own, spacing } = layOut(tune.score, look, symbolOf);
+    pages.push(...own.map((systems, at) => ({ tune, systems, spacing, isFirst: at === 0 })));
     return { title: tune.title, key: tune.score.key, tempo: tune.score.tempo, page };
   });
   return { contents, pages, total: pages.length + 1 };

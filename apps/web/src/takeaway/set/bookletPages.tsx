@@ -46,9 +46,9 @@ export function pagesOfBooklet({
         ))}
       </ol>
     </PaperPage>,
-    ...pages.map(({ tune, systems, gap, isFirst }, at) => (
+    ...pages.map(({ tune, systems, spacing, isFirst }, at) => (
       <PaperPage key={at} paper={paper} number={at + 2} total={total} foot={set.name}>
-        <PageOfScore {...{ score: tune.score, systems, gap, under, look, isFirst }} />
+        <PageOfScore {...{ score: tune.score, systems, spacing, under, look, isFirst }} />
       </PaperPage>
     )),
   ];

@@ -5,6 +5,7 @@ import { LineMarks } from './LineMarks';
 import { Columns } from './Columns';
 import { Strands } from './Strands';
 import { Heads } from './Heads';
+import { SystemBars } from './SystemBars';
 import { StrandLine } from './StrandLine';
 import { GRIPS, SYMBOLS } from './systemRows';
 import type { SystemLayout } from './threadLayout';
@@ -24,14 +25,7 @@ export const ThreadSystem = memo(function ThreadSystem(props: ThreadSystemProps)
   const { system, scale, zoom, timeline, notes, room, first } = props;
   return (
     <div className={zoom.grips ? 'system' : 'system system-far'}>
-      <div className="system-bars" aria-hidden>
-        {system.bars.map((bar) => (
-          <span key={bar.number} style={{ left: bar.x, width: bar.width }} className="bar-head">
-            {bar.section && <b>{bar.section}</b>}
-            <small>{bar.number}</small>
-          </span>
-        ))}
-      </div>
+      <SystemBars bars={system.bars} />
       <div
         className="system-chords"
         style={{ height: scale.height + SYMBOLS + (zoom.grips ? GRIPS : 0) }}
