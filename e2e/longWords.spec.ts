@@ -1,4 +1,4 @@
-import type { SetView, TuneView } from '@drop-close/core';
+import { A_DAY, type SetView, type TuneView } from '@drop-close/core';
 import type { Page } from '@playwright/test';
 import { expect, test } from './desk';
 import { everyScreen, goTo, over, rowsOver } from './screens';
@@ -6,6 +6,8 @@ import { everyScreen, goTo, over, rowsOver } from './screens';
 /** Letters without a place to break them, as a title in many a language has. */
 const WORD = 'Frühlingsabendhafenlaternenwärterlied';
 const SAID = 'only the bass and the soloist until the bridge, then everyone softly';
+
+const TODAY = new Date().toISOString().slice(0, 10);
 
 interface Made {
   readonly tune: TuneView;
@@ -22,6 +24,14 @@ async function longNamed(page: Page): Promise<Made> {
   expect(tune.problems).toBe(0);
   const named = { name: WORD, tuneIds: [tune.id] };
   const set = (await (await page.request.post('/api/sets', { data: named })).json()) as SetView;
+  const review = {
+    ...{ id: crypto.randomUUID(), item: `layer / roots / ${tune.id}`, kind: 'review' },
+    ...{ at: Date.now() - 9 * A_DAY, grade: 'again' },
+  };
+  await page.request.post('/api/practice/notes', { data: { notes: [review] } });
+  const entry = { id: crypto.randomUUID(), day: TODAY, minutes: 5, what: WORD, notes: WORD };
+  const kept = await page.request.post('/api/practice/log', { data: { entries: [entry] } });
+  expect(kept.status()).toBe(201);
   return { tune, set };
 }
 
@@ -32,6 +42,7 @@ async function throwAway(page: Page, { tune, set }: Made): Promise<void> {
 
 for (const faces of ['with its faces', 'before its faces are there']) {
   for (const [name, width] of [
+    ['a phone with large type', 320],
     ['a phone', 390],
     ['a tablet', 820],
   ] as const) {

@@ -5,6 +5,7 @@ import { Desk, expect, test } from './desk';
 import { everyScreen, goTo, over, rowsOver, tunePath } from './screens';
 
 for (const [name, width, height] of [
+  ['a phone with large type', 320, 640],
   ['a phone', 390, 844],
   ['a large page, as twice as large type leaves it', 640, 400],
   ['a tablet', 820, 1180],

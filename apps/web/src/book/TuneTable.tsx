@@ -111,14 +111,18 @@ function Table({ children, count }: { children: ReactNode; count?: number }) {
     <table className="book-table" aria-rowcount={count}>
       <thead>
         <tr>
-          <th scope="col">
+          <th scope="col" className="book-handles">
             <span className="unseen">Drag</span>
           </th>
-          <th scope="col">Tune</th>
+          <th scope="col" className="book-titles">
+            Tune
+          </th>
           <th scope="col" className="book-wide">
             Form
           </th>
-          <th scope="col">Key</th>
+          <th scope="col" className="book-keys">
+            Key
+          </th>
           <th scope="col" className="book-wide">
             Feel
           </th>
@@ -128,7 +132,7 @@ function Table({ children, count }: { children: ReactNode; count?: number }) {
           <th scope="col" className="book-knowns">
             <Term of="strength">Known</Term>
           </th>
-          <th scope="col">
+          <th scope="col" className="book-more">
             <span className="unseen">More</span>
           </th>
         </tr>

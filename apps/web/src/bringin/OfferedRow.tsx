@@ -46,11 +46,10 @@ export function OfferedRow({ offered, isThere }: OfferedRowProps) {
           {tune.solos.map(({ name }) => `, with the line “${name}”`)}
           {length > 0 && (
             <b className="offered-problems">
-              {' '}
-              {length === 1 ? 'One place' : `${length} places`} cannot be read
+              . {length === 1 ? 'One place' : `${length} places`} cannot be read
             </b>
           )}
-          {isThere && ' The book has a tune of this title already.'}
+          {isThere && '. The book has a tune of this title already.'}
         </p>
         <pre className="offered-text">
           {lines.slice(0, LINES).join('\n')}

@@ -44,7 +44,7 @@ export function Phrase({ name, row, chorus, composed, time, sounding, onPress }:
             className={isPickup(bar) ? 'phrase-bar phrase-pickup' : 'phrase-bar'}
           >
             <BarHead bar={bar} />
-            {isNow && composed && <Hits composed={composed} bar={bar} time={time} />}
+            {isNow && <Hits composed={composed} bar={bar} time={time} />}
             <span className="phrase-chords">
               <Chords bar={bar} chorus={chorus} sounding={sounding} isNow={isNow} />
             </span>
@@ -93,7 +93,8 @@ function Chords({ bar: { number }, chorus, sounding, isNow }: ChordsProps) {
 }
 
 interface HitsProps {
-  readonly composed: ComposedChoruses;
+  /** Nothing until the comp is worked out: its line is there before. */
+  readonly composed: ComposedChoruses | undefined;
   readonly bar: PlayedBar;
   readonly time: number;
 }
@@ -103,7 +104,7 @@ const LANE = { width: 240, height: 16 };
 /** When the comp sounds in a bar: short or long, an accent higher, a push with its point towards the bar it plays. */
 function Hits({ composed, bar, time }: HitsProps) {
   const { width, height } = LANE;
-  const hits = hitsInBar(composed, bar, time);
+  const hits = composed ? hitsInBar(composed, bar, time) : [];
   return (
     <svg
       className="phrase-hits"
