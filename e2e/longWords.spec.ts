@@ -12,6 +12,8 @@ const TODAY = new Date().toISOString().slice(0, 10);
 interface Made {
   readonly tune: TuneView;
   readonly set: SetView;
+  /** Of the logbook. */
+  readonly entry: string;
 }
 
 /** A tune and a set whose names, sections and words are long. */
@@ -32,10 +34,11 @@ async function longNamed(page: Page): Promise<Made> {
   const entry = { id: crypto.randomUUID(), day: TODAY, minutes: 5, what: WORD, notes: WORD };
   const kept = await page.request.post('/api/practice/log', { data: { entries: [entry] } });
   expect(kept.status()).toBe(201);
-  return { tune, set };
+  return { tune, set, entry: entry.id };
 }
 
-async function throwAway(page: Page, { tune, set }: Made): Promise<void> {
+async function throwAway(page: Page, { tune, set, entry }: Made): Promise<void> {
+  await page.request.delete(`/api/practice/log/${entry}`);
   await page.request.delete(`/api/sets/${set.id}`);
   await page.request.delete(`/api/tunes/${tune.id}`);
 }

@@ -24,6 +24,15 @@ it('what is said longer than there is room to the edge goes in rows, from its ow
   expect(long!.rows.join(' ')).toBe(LONG);
 });
 
+it('what would take more than three rows over its bar begins before it', () => {
+  const essay = `${LONG}, then everyone softly, with brushes, and no comp until the sax has had its say`;
+  const [placed] = remarks(`| C | F | G | "${essay}" C |`, 4);
+  const [short] = remarks('| C | F | G | "last time" C |', 4);
+  expect(placed!.x).toBeLessThan(short!.x);
+  expect(placed!.rows).toHaveLength(3);
+  expect(placed!.rows.join(' ')).toBe(essay);
+});
+
 it('what is said ends where the next begins, and begins after its section', () => {
   const [first, second] = remarks(`[A] | "${LONG}" C | "brushes" F | G | C |`, 4);
   expect(first!.x).toBeGreaterThan(12);

@@ -10,8 +10,11 @@ export const ROW = 15;
 const AFTER_SECTION = 12;
 /** Between two remarks. */
 const GAP = 10;
-/** A remark that has less room than this begins before its bar rather than in rows of single words. */
+/** A remark that has less room than this, or not enough for three rows, begins before its bar. */
 const LEAST = 110;
+const ROWS = 3;
+/** Rows end at a word: together they take so much more. */
+const RAGGED = 1.25;
 
 /** What is said from a bar, as it is set. */
 export interface Remark {
@@ -32,8 +35,11 @@ export function remarksOf(
   const many = said.filter((words) => words).length;
   if (!many) return [];
   const widths = widthsOf(score, place, symbolOf);
-  const least = Math.min(LEAST, (place.width - indentOf(measures[0]!)) / many - GAP);
-  const wanted = said.map((words) => Math.min(wordsWidth(words), least));
+  const share = (place.width - indentOf(measures[0]!)) / many - GAP;
+  const wanted = said.map((words) => {
+    const inOneRow = wordsWidth(words);
+    return Math.min(inOneRow, share, Math.max(LEAST, (inOneRow * RAGGED) / ROWS));
+  });
   const remarks: Remark[] = [];
   let bar = place.width;
   let edge = place.width;
