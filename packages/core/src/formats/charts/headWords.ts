@@ -5,6 +5,7 @@
 import { FASTEST, parseKey, SLOWEST } from '../../chart/header';
 import { formatMeter, MOST_BEATS, parseMeter } from '../../chart/meter';
 import type { Feel } from '../../chart/types';
+import { formIn } from './form';
 
 /** What a head says; parts it does not say are missing. */
 export interface SaidHead {
@@ -19,6 +20,8 @@ export interface SaidHead {
   readonly feel?: Feel;
   /** Beats of a pickup. */
   readonly pickup?: number;
+  /** Its parts in letters, in the order they are played: "AABA". */
+  readonly form?: string;
 }
 
 /** Columns: how a feel is called, what it is. The first that fits counts. */
@@ -113,7 +116,7 @@ export const tempoOf = ({ tempo, aboutTempo }: SaidHead): number | undefined => 
 
 /** A head in words: "Key F, 132 a minute, swing". */
 export function headInWords(head: SaidHead): string {
-  const { title, key, meter, feel, pickup } = head;
+  const { title, key, meter, feel, pickup, form } = head;
   const tempo = tempoOf(head);
   const said = [
     title === undefined ? '' : `“${title}”`,
@@ -121,6 +124,7 @@ export function headInWords(head: SaidHead): string {
     meter ?? '',
     tempo === undefined ? '' : `${tempo} a minute`,
     feel ?? '',
+    form === undefined ? '' : `form ${form}`,
     pickup === undefined ? '' : `pickup of ${pickup} ${pickup === 1 ? 'beat' : 'beats'}`,
   ];
   const words = said.filter((each) => each).join(', ');
@@ -147,10 +151,17 @@ export function headOfLine(line: string): SaidHead | undefined {
   return saidIn(line) ?? headOfPieces(line.split(PIECES)) ?? headOfPieces(line.split(MORE_PIECES));
 }
 
+function formSaid(piece: string): SaidHead | undefined {
+  const form = formIn(piece);
+  return form === undefined ? undefined : { form };
+}
+
 function headOfPieces(parted: readonly string[]): SaidHead | undefined {
   const pieces = parted.filter((each) => each);
   if (pieces.length < 2) return undefined;
-  const said = pieces.map((piece, at) => saidIn(piece) ?? (at > 0 ? bareKey(piece) : undefined));
+  const said = pieces.map(
+    (piece, at) => formSaid(piece) ?? saidIn(piece) ?? (at > 0 ? bareKey(piece) : undefined),
+  );
   const silent = said.filter((each) => !each).length;
   if (silent > 1 || (silent === 1 && said[0])) return undefined;
   // "here is the new one, in F": no title begins so.

@@ -21,14 +21,19 @@ export function withPartsAgain(lines: readonly ReadLine[]): Again {
     const name = partOf(own[0]!)!;
     const same = own.find((each) => each.kind === 'words' && SAME.test(each.words));
     const meant = (same?.kind === 'words' && SAME.exec(same.words)?.[1]) || name;
+    const last = own.map(({ kind }) => kind).lastIndexOf('changes');
+    if (last >= 0) known.set(name.toLowerCase(), changesOf(own));
     const before = known.get(meant.toLowerCase());
-    if (own.some(({ kind }) => kind === 'changes')) {
-      known.set(name.toLowerCase(), changesOf(own));
+    const comesAgain = before && (last < 0 || (same && own.indexOf(same) > last));
+    if (!comesAgain) {
       made.push(...own);
-    } else if (before) {
-      if (same) told.push({ line: same.line, as: `${meant} again` });
-      made.push(...own.filter((each) => each !== same), ...before);
-    } else made.push(...own);
+      return;
+    }
+    if (same) told.push({ line: same.line, as: `${meant} again` });
+    made.push(...own.filter((each) => each !== same));
+    // Under the changes of a part it is a part of its own.
+    if (last >= 0) made.push({ ...same!, kind: 'part', name: meant });
+    made.push(...before);
   });
   return { lines: made, told };
 }

@@ -39,7 +39,7 @@ export function chartTextOf(
   head: SaidHead,
   habits: PasteHabits,
 ): WrittenChart {
-  const { lines: formed, said } = inForm(withRepeats(written));
+  const { lines: formed, said } = inForm(withRepeats(written), head.form);
   const { lines, told } = withPartsAgain(formed);
   const changes = lines.flatMap((each) => (each.kind === 'changes' ? [each] : []));
   const meter = head.meter ?? (inThree(changes) ? '3/4' : undefined);

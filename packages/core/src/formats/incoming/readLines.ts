@@ -2,7 +2,7 @@
 import { parseKey } from '../../chart/header';
 import { barSlot } from '../../chart/slot';
 import { cleanLine } from './clean';
-import { formIn } from './form';
+import { formIn } from '../charts/form';
 import { headOfLine, type SaidHead } from '../charts/headWords';
 import { isChord, partingOf, spaced, wordsOf } from './barsOfLine';
 import { inOnePiece } from './spoken';

@@ -261,6 +261,11 @@ describe('parts', () => {
       '[A]\n| Dm7 | G7 |\n[A]\n| Dm7 | G7 |\n[B]\n| Fm7 | Bb7 |',
     ],
     [
+      'where a line under another part says that they come again',
+      'A: Dm7 | G7\n(repeat A)\nB: Fm7 | Bb7\nrepeat A',
+      '[A]\n| Dm7 | G7 |\n[A]\n| Dm7 | G7 |\n[B]\n| Fm7 | Bb7 |\n[A]\n| Dm7 | G7 |',
+    ],
+    [
       'twice, as their name says',
       'A x2\n| Dm7 | G7 |\nB\n| Fm7 | Bb7 |\nA\n| Dm7 | C6 |',
       '[A]\n|: Dm7 | G7 :|\n[B]\n| Fm7 | Bb7 |\n[A]\n| Dm7 | C6 |',
@@ -296,10 +301,19 @@ describe('a form', () => {
   const parts = 'A: F6 D7 | Gm7 C7\nB: A7 | D7';
   it('is written out where its letters are the parts there are', () => {
     const [a, b] = ['[A]\n| F6 D7 | Gm7 C7 |', '[B]\n| A7 | D7 |'];
-    for (const said of ['Form: AABA', 'form A-A-B-A', 'AABA', 'Form: A, A, B, A']) {
+    const alone = ['Form: AABA', 'form A-A-B-A', 'AABA', 'Form: A, A, B, A', '(AABA)', 'AABA form'];
+    for (const said of [...alone, '32-bar AABA', 'AABA, swing, F', 'Song form: AABA']) {
       const { fields } = only(`Tin Cup\n${said}\n\n${parts}`);
-      expect(fields).toMatchObject({ title: 'Tin Cup', text: [a, a, b, a].join('\n') });
+      expect([said, fields]).toMatchObject([
+        said,
+        { title: 'Tin Cup', text: [a, a, b, a].join('\n') },
+      ]);
     }
+    for (const text of [`Tin Cup (AABA)\n${parts}`, `Tin Cup\n${parts}\n(AABA)`]) {
+      expect(only(text).fields).toMatchObject({ title: 'Tin Cup', text: [a, a, b, a].join('\n') });
+    }
+    expect(only(`AABA, swing, F\n${parts}`).fields.title).toBe('New tune');
+    expect(readPasted(`Tin Cup (AABA)\n${parts}`).lines[0]!.as).toBe('“Tin Cup”, form AABA');
     const { lines } = readPasted(`Form: AABA\n${parts}`);
     expect(lines[0]).toMatchObject({ kind: 'section', as: 'AABA, written out' });
   });
@@ -309,6 +323,9 @@ describe('a form', () => {
       expect(text).toContain(`"${said}"`);
       expect(text.match(/\[A\]/g)).toHaveLength(1);
     }
+  });
+  it('is a title where it is a name', () => {
+    expect(only(`DAD, swing, F\n${parts}`).fields.title).toBe('DAD');
   });
   it('is no row of chords', () => {
     expect(textOf('A D A A\nD D A A')).toBe('| A | D | A | A |\n| D | D | A | A |');

@@ -10,7 +10,7 @@ import { formatMeter, parseMeter } from '../../chart/meter';
 import { storablePart } from '../../base/storable';
 import { chartTextOf, type WrittenChart } from './chartTextOf';
 import { keyHeard } from '../charts/keyHeard';
-import { formIn } from './form';
+import { formIn } from '../charts/form';
 import { headInWords, tempoOf, type SaidHead } from '../charts/headWords';
 import { isGreeting, isSignOff } from './letter';
 import { readLines, isTitle, type ReadLine } from './readLines';
