@@ -3,6 +3,7 @@ import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { useTune } from '../document/store';
 import { useComposition, useCompositionStore } from '../engine/useComposition';
+import { useNotation } from '../profile/useNotation';
 import { CompBar } from './CompBar';
 import { CompPanel } from './CompPanel';
 import { CompThreads } from './CompThreads';
@@ -26,6 +27,7 @@ export default function CompPage() {
   const { failure } = useCompositionStore();
   const { hits } = useTune().setup.comp;
   const { plan } = useCompDesk();
+  const { sentence } = useNotation();
   if (!composed) return <main className="page quiet">{failure ?? 'Setting the choruses…'}</main>;
   const { voiced, timeline } = composed;
   return (
@@ -41,7 +43,7 @@ export default function CompPage() {
           <Alert
             type="warning"
             title="The choruses cannot be voiced this way"
-            description={voiced.why}
+            description={sentence(voiced.why)}
           />
         )}
         {timeline.events.length > 0 ? (

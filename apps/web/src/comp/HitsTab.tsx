@@ -1,4 +1,5 @@
 import type { ComposedChoruses } from '../engine/protocol';
+import { useNotation } from '../profile/useNotation';
 import { useSelection } from '../place/selection';
 import { BarInHand } from './BarInHand';
 import { HitInHand } from './HitInHand';
@@ -22,6 +23,7 @@ export function HitsTab({ composed }: { composed: ComposedChoruses }) {
 /** What was done here for the soloist, and why. */
 function Reasons({ bar }: { bar: number }) {
   const { decisions } = useCompDesk();
+  const { sentence } = useNotation();
   const here = decisions.filter((each) => each.bar === bar);
   if (!here.length) return null;
   return (
@@ -31,9 +33,9 @@ function Reasons({ bar }: { bar: number }) {
         {here.map(({ at, doing, why }, position) => (
           <li key={`${at} ${position}`}>
             <b>
-              {beatName(at)}, {doing}
+              Beat {beatName(at)}, {doing}:
             </b>{' '}
-            {why}
+            {sentence(why)}
           </li>
         ))}
       </ul>

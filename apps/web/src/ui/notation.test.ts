@@ -69,6 +69,8 @@ it.each([
   ['ii–V into B', 'ii–V into B'],
   ['A phrase ends here', 'A phrase ends here'],
   ['its 7, E, over 4 chords', 'its 7, mi, over 4 chords'],
+  ['Bb7 had not sounded, and there is room.', 'B♭7 had not sounded, and there is room.'],
+  ['F#m7b5: nothing in the register holds it.', 'F♯m7♭5: nothing in the register holds it.'],
   ['A belongs to Am7, D7, F6/C.', 'la belongs to Am7, D7, F6/C.'],
   ['cycle of fifths, five chords from A to F', 'cycle of fifths, five chords from la to fa'],
   ['In thirds along F# Dorian', 'In thirds along fa♯ Dorian'],

@@ -7,6 +7,7 @@ import {
   type NoteName,
   type Writing,
 } from '@drop-close/core';
+import { prettyText } from './symbol';
 
 /** Notes and symbols as the player likes them written. */
 export interface Notation {
@@ -45,12 +46,13 @@ export function notationOf({ symbols, notes, plain }: Writing): Notation {
     (where: RegExp) =>
     (text: string): string =>
       prettyName(text.replace(where, (name) => read(name)));
+  const inSentence = named(IN_SENTENCE);
   return {
     spell,
     note: (name) => prettyNote(spell(name), notes),
     pitch: (midi) => pitchName(midi).replace(/^[A-G][b#]?/, (name) => prettyNote(name, notes)),
     name: named(IN_NAME),
-    sentence: named(IN_SENTENCE),
+    sentence: (text) => prettyText(inSentence(text)),
     symbol: (symbol) =>
       symbols === 'as typed' ? symbol : styleSymbol(symbol, SYMBOL_STYLES[symbols]),
   };

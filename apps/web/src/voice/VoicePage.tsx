@@ -2,6 +2,7 @@ import { Alert } from 'antd';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { useChorus, useChorusStore } from '../engine/useChorus';
+import { useNotation } from '../profile/useNotation';
 import { RoomEditor } from '../room/RoomEditor';
 import { FamilyBrowser } from './browser/FamilyBrowser';
 import { NoteEntry } from './entry/NoteEntry';
@@ -22,6 +23,7 @@ export default function VoicePage() {
   const chorus = useChorus();
   const failure = useChorusStore((state) => state.failure);
   const desk = useVoiceDesk();
+  const { sentence } = useNotation();
   if (!chorus) return <main className="page quiet">{failure ?? 'Voicing the chorus…'}</main>;
   const { outcome, timeline, problems } = chorus;
   const at = outcome.status === 'infeasible' ? timeline.events[outcome.at] : undefined;
@@ -44,7 +46,7 @@ export default function VoicePage() {
             title={
               at ? `Bar ${at.bar} cannot be voiced so` : 'The chorus cannot be voiced this way'
             }
-            description={`${outcome.why} Choose another family, room or instrument.`}
+            description={`${sentence(outcome.why)} Choose another family, room or instrument.`}
           />
         )}
         <ChoiceNotes chorus={chorus} />

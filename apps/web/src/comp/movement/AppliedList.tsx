@@ -40,7 +40,7 @@ export function AppliedList({ composed }: { composed: ComposedChoruses }) {
               </Button>
             )}
             <span>
-              {deviceOf(device.device).label}, {prettyText(sentence(label))}
+              {deviceOf(device.device).label}, {sentence(label)}
             </span>
             <Button
               size="small"

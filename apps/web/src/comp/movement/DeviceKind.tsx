@@ -2,7 +2,6 @@ import { deviceOf, type DeviceId, type DeviceOffer } from '@drop-close/core';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useNotation } from '../../profile/useNotation';
-import { prettyText } from '../../ui/symbol';
 import { OfferChoices } from './OfferChoices';
 
 /** So many are shown at first. */
@@ -42,12 +41,12 @@ export function DeviceKind({ kind, offers, stateOf, onTry }: DeviceKindProps) {
               type={state === 'offered' ? 'default' : 'primary'}
               ghost={state === 'applied'}
               aria-pressed={state !== 'offered'}
-              title={prettyText(sentence(offer.why))}
+              title={sentence(offer.why)}
               onClick={() => {
                 onTry(offer);
               }}
             >
-              {prettyText(sentence(offer.label))}
+              {sentence(offer.label)}
               {state === 'applied' && ' ✓'}
             </Button>
           );

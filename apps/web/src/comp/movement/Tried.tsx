@@ -8,7 +8,6 @@ import {
 import { Button } from 'antd';
 import { ChordSymbol } from '../../profile/ChordSymbol';
 import { useNotation } from '../../profile/useNotation';
-import { prettyText } from '../../ui/symbol';
 import { compActions } from '../desk/compActions';
 import { useCompDesk } from '../desk/useCompDesk';
 
@@ -27,14 +26,14 @@ export function Tried({ offer, applied }: TriedProps) {
   return (
     <section className="trying" aria-label="What is tried">
       <p>
-        <b>{deviceOf(offer.device).label}</b>, {prettyText(sentence(offer.label))}
+        <b>{deviceOf(offer.device).label}</b>, {sentence(offer.label)}
       </p>
       <p className="device-chords">
         {offer.chords.filter(isAnother).map(({ symbol, at }) => (
           <ChordSymbol key={at} symbol={symbol} />
         ))}
       </p>
-      <p className="quiet">{prettyText(sentence(offer.why))}</p>
+      <p className="quiet">{sentence(offer.why)}</p>
       <div className="hit-tools">
         <Button
           type="primary"

@@ -5,6 +5,7 @@ import type { VoicedChorus } from '../../engine/protocol';
 import { useAnalysis } from '../../engine/useChorus';
 import { useSelection } from '../../place/selection';
 import { useSoundingChord } from '../../playback/useBand';
+import { useNotation } from '../../profile/useNotation';
 import { useWidth } from '../../ui/useWidth';
 import { layoutThreads, threadScale } from '../../voice/threads/threadLayout';
 import { PlainSystem } from '../../voice/threads/PlainSystem';
@@ -34,6 +35,7 @@ export function LayerPicture({ chorus, layer, content, missed }: LayerPicturePro
   const sounding = useSoundingChord();
   const [frame, width] = useWidth();
   const analysis = useAnalysis();
+  const { sentence } = useNotation();
   const zoom = width < NARROW ? NEAR : USUAL;
   const { timeline } = chorus;
   const isLine = layer === 'numbers' || !!content?.line.length;
@@ -62,7 +64,8 @@ export function LayerPicture({ chorus, layer, content, missed }: LayerPicturePro
       ),
     [readings, timeline],
   );
-  if (content?.problem !== undefined && !isLine) return <p className="fault">{content.problem}</p>;
+  if (content?.problem !== undefined && !isLine)
+    return <p className="fault">{sentence(content.problem)}</p>;
   return (
     <div className="threads layer-picture" ref={frame}>
       {!content && <p className="quiet">Working it out…</p>}
