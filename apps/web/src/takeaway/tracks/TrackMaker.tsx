@@ -60,6 +60,7 @@ export function TrackMaker({
         />
       </div>
       <div className="track-row">
+        <span aria-hidden>Keys</span>
         <Select<number[]>
           mode="multiple"
           aria-label="Keys, in order"
